@@ -7,14 +7,14 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>How many actions it takes to make another barista's brew of a recipe: each is one answer of the server.</summary>
+/// <summary>How many actions it takes to make another barista's brew of a recipe: each is one request to the server.</summary>
 public sealed class ActionsTests(App app) : IClassFixture<App>
 {
     private const int MostActions = 8;
 
     public static TheoryData<string> Recipes => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
 
-    /// <summary>Dose, water, grind, temperature, two times, a step put in, and a dilution: none is refused, and each can be undone.</summary>
+    /// <summary>Dose, water, grind, temperature, two times, an inserted step and a dilution: none is refused, and each can be undone.</summary>
     [Theory]
     [MemberData(nameof(Recipes))]
     public async Task A_recipe_becomes_another_brew_in_eight_actions(string id)
@@ -53,23 +53,23 @@ public sealed class ActionsTests(App app) : IClassFixture<App>
         }
 
         Assert.InRange(actions, MostActions - 1, MostActions);
-        // All of it is kept as one plan, and can be brewed or says why not.
+        // All of it is one saved plan, which can be brewed or says why not.
         var kept = await SaveAsync(client, page, $"{id} as another makes it", "");
         Assert.Equal($"{id} as another makes it", kept.QuerySelector("h1")!.TextContent);
         Assert.Equal(Text(recipe.Coffee.DoseG * 0.9, "0.0"), Value(kept, "dose"));
     }
 
-    /// <summary>What a barista sees of a plan: what would be undone, its fields and its steps.</summary>
+    /// <summary>What a barista sees of a plan: the next undo, its fields and its steps.</summary>
     private static string Shown(IDocument page) => page.QuerySelector("#undo")!.GetAttribute("title") + string.Join('|', page.QuerySelectorAll("#plan-set input.input").Select(field => field.GetAttribute("value"))) + page.QuerySelector("#plan-steps")!.QuerySelectorAll(".strip-open").Aggregate("", (all, step) => all + step.GetAttribute("aria-label"));
 
     private static string Text(double value, string format) => value.ToString(format, CultureInfo.InvariantCulture);
 
     private static string Text(string deed, int step, double atS) => string.Create(CultureInfo.InvariantCulture, $"{deed}:{step}:{Math.Round(atS)}");
 
-    /// <summary>The last step that begins at a time of its own, and the clock is running.</summary>
+    /// <summary>The last step that begins at a time of its own while the clock is running.</summary>
     private static int Timed(Forecast forecast) => forecast.Recipe.Steps.ToList().FindLastIndex(step => step.AtS is > 0) is >= 0 and var index ? index : Long(forecast) + 1;
 
-    /// <summary>The longest step whose end is set by hand; 0 where there is none once the clock runs.</summary>
+    /// <summary>The longest step whose end is set by hand; 0 if there is none once the clock runs.</summary>
     private static int Long(Forecast forecast) => Enumerable.Range(0, forecast.Recipe.Steps.Length)
         .Where(i => StepEditing.HasLength(forecast.Recipe.Steps[i]) && i > RecipeChecker.AnchorIndex(forecast.Recipe)).MaxBy(i => forecast.Timings[i].LengthS);
 }

@@ -10,7 +10,7 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Advice, tastings and what was learned, as a barista reads them: in units and settings of their own.</summary>
+/// <summary>Advice, tastings and what was learned, in a barista's own units and settings.</summary>
 public sealed class AdviceWordingTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);

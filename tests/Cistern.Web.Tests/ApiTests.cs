@@ -152,14 +152,14 @@ public sealed class ApiTests(App app) : IClassFixture<App>
         Assert.Equal((0, ""), (learned.Code, learned.Errors));
         using var fit = JsonDocument.Parse(learned.Output);
         Assert.Equal("ld-closed", fit.RootElement.GetProperty("predictions")[0].GetProperty("id").GetString());
-        // Which of two grinders a recipe is ground on has to be said.
+        // With two grinders it has to be said which one a recipe is ground on.
         var mixed = BrewWriter.Write([Brewed("a", 900), Brewed("b", 800)]);
         var unsaid = await CliAsync(mixed, "fit", "-", "--predict", path);
         Assert.Equal(2, unsaid.Code);
         Assert.Contains("mill: The brews have 2 of a mill", unsaid.Errors, StringComparison.Ordinal);
         await File.WriteAllTextAsync(path, RecipeWriter.Write(recipe).Replace("\"id\": \"ld-closed\"", "\"mill\": {\"name\": \"b\"}, \"id\": \"ld-closed\"", StringComparison.Ordinal), TestContext.Current.CancellationToken);
         Assert.Equal(0, (await CliAsync(mixed, "fit", "-", "--predict", path)).Code);
-        // Mixed brews teach without a recipe.
+        // Brews of several recipes can be learned from without naming a recipe.
         Assert.Equal(0, (await CliAsync(mixed, "fit", "-")).Code);
 
         var refused = await CliAsync(BrewWriter.Write([Brewed("a", 900)]).Replace("\"tdsPercent\": 1.05", "\"tdsPercent\": 99", StringComparison.Ordinal), "advise", "-");
@@ -187,7 +187,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
         }
         catch (IOException)
         {
-            // It stops reading what is too large.
+            // It stops reading a request that is too large.
         }
 
         await process.WaitForExitAsync();

@@ -22,10 +22,10 @@ public sealed class App : WebApplicationFactory<Program>
     private readonly bool copies;
     private readonly bool house;
 
-    /// <summary>When every one of them begins: a Monday morning.</summary>
+    /// <summary>When each of them begins: a Monday morning.</summary>
     private static readonly DateTimeOffset Begins = new(2026, 11, 23, 9, 0, 0, TimeSpan.Zero);
 
-    /// <summary>The demo bench, made once: each application that wants it has a copy.</summary>
+    /// <summary>The demo data, made once: each application that wants it gets a copy.</summary>
     private static readonly Lazy<string> Bench = new(() =>
     {
         var path = Path.Combine(Folder(), "bench.db");
@@ -52,21 +52,21 @@ public sealed class App : WebApplicationFactory<Program>
         this.learns = learns;
     }
 
-    /// <summary>Where its data lies.</summary>
+    /// <summary>The path of its data file.</summary>
     public string DataFile { get; }
 
-    /// <summary>How the machine of a house is called.</summary>
+    /// <summary>The host name of an application that is open to its network.</summary>
     public SaidNames Names { get; } = new();
 
     public FakeTimeProvider Time { get; } = new(Begins);
 
-    /// <summary>An application on a data file that is there already, or is to be made there; a demo bench that is not there is a copy of the one that was made.</summary>
+    /// <summary>An application on a data file that may exist already; with demo data, a missing file is a copy of the one made once.</summary>
     public static App On(string dataFile, bool demo = false) => new(demo ? WithBench(dataFile) : dataFile, demo);
 
-    /// <summary>An application that learns from its brews; the others forecast as published, whatever is brewed in them.</summary>
+    /// <summary>An application that learns from its brews; the others forecast with published values, whatever is brewed.</summary>
     public static App Learning(string? dataFile = null) => new(dataFile ?? CopyOfBench(), demo: true, learns: true);
 
-    /// <summary>An application that is open to its house: a request says by a header which door it comes in at.</summary>
+    /// <summary>An application that is open to its network: a header of the request names the address it arrives at.</summary>
     public static App OfHouse() => new(CopyOfBench(), demo: true, house: true);
 
     /// <summary>An application that makes its daily copies.</summary>
@@ -75,7 +75,7 @@ public sealed class App : WebApplicationFactory<Program>
     /// <summary>A folder of its own for one test.</summary>
     public static string Folder() => Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
 
-    /// <summary>Where a data file can lie, with the demo bench in it where there is none yet.</summary>
+    /// <summary>A path for a data file, with the demo data copied to it if the file is missing.</summary>
     public static string WithBench(string path)
     {
         foreach (var suffix in File.Exists(path) ? (string[])[] : ["", "-wal"])
@@ -93,7 +93,7 @@ public sealed class App : WebApplicationFactory<Program>
 
     public HttpClient Browser() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = true, HandleCookies = true });
 
-    /// <summary>A browser of a device in the house's network.</summary>
+    /// <summary>A browser of a device in the local network.</summary>
     public HttpClient FromHouse(bool redirects = true)
     {
         var client = CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = redirects, HandleCookies = true, BaseAddress = new Uri("https://bench.local:5443") });
@@ -102,7 +102,7 @@ public sealed class App : WebApplicationFactory<Program>
         return client;
     }
 
-    /// <summary>Lets the clock go on until work beside the pages has come round a few times.</summary>
+    /// <summary>Advances the clock until the background work has run a few times.</summary>
     public async Task BeatAsync<T>(int times)
         where T : Cistern.Web.Frame.BackgroundTask
     {
@@ -111,7 +111,7 @@ public sealed class App : WebApplicationFactory<Program>
         await UntilAsync(() => Task.FromResult(work.Beats >= before + times));
     }
 
-    /// <summary>Lets the clock go on, and the work beside the pages with it, until something holds; twenty seconds of life at most.</summary>
+    /// <summary>Advances the clock, and the background work with it, until a condition holds; for at most twenty real seconds.</summary>
     public async Task UntilAsync(Func<Task<bool>> holds)
     {
         for (var begun = Stopwatch.StartNew(); !await holds() && begun.Elapsed < TimeSpan.FromSeconds(20);)
@@ -121,7 +121,7 @@ public sealed class App : WebApplicationFactory<Program>
         }
     }
 
-    /// <summary>Works on the data behind the pages' back.</summary>
+    /// <summary>Changes the data directly, without the pages.</summary>
     public async Task<T> DataAsync<T>(Func<CisternDb, Task<T>> work)
     {
         await using var scope = Services.CreateAsyncScope();
@@ -139,7 +139,7 @@ public sealed class App : WebApplicationFactory<Program>
     public static async Task<IDocument> ParseAsync(HttpResponseMessage answer) =>
         await new HtmlParser().ParseDocumentAsync(await answer.Content.ReadAsStreamAsync());
 
-    /// <summary>Posts a form with the token of the page it stands on.</summary>
+    /// <summary>Posts a form with the antiforgery token of its page.</summary>
     public static async Task<HttpResponseMessage> PostAsync(HttpClient client, IDocument page, string path, params (string Name, string Value)[] values)
     {
         var token = page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!;
@@ -148,7 +148,7 @@ public sealed class App : WebApplicationFactory<Program>
         return await client.PostAsync(new Uri(path, UriKind.Relative), content);
     }
 
-    /// <summary>Ends it, and waits until it has let go of its data file: its main thread goes on a little after the host has stopped.</summary>
+    /// <summary>Stops it and waits until the data file is closed: its main thread runs a little longer than the host.</summary>
     public override async ValueTask DisposeAsync()
     {
         await base.DisposeAsync();
@@ -185,7 +185,7 @@ public sealed class App : WebApplicationFactory<Program>
     }
 }
 
-/// <summary>The names of a machine, as a test says them.</summary>
+/// <summary>The host names of a machine, given by a test.</summary>
 public sealed class SaidNames : IHouseNames
 {
     public IReadOnlyList<string> Names { get; set; } = ["bench.local", "bench", "localhost"];
@@ -193,7 +193,7 @@ public sealed class SaidNames : IHouseNames
     public IReadOnlyList<System.Net.IPAddress> Addresses { get; set; } = [System.Net.IPAddress.Parse("192.0.2.10")];
 }
 
-/// <summary>Within a test there are no ports: a request says which door it comes in at.</summary>
+/// <summary>A test has no ports: a header of the request names the address it arrives at.</summary>
 public sealed class SaidDoors : IDoors
 {
     public const string Header = "X-Test-Door";

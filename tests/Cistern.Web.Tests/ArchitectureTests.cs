@@ -12,7 +12,7 @@ public sealed partial class ArchitectureTests
 {
     private static readonly Architecture Code = new ArchLoader().LoadAssemblies(typeof(Recipe).Assembly, typeof(CisternDb).Assembly, typeof(Application.CurrentBarista).Assembly, typeof(BrewChart).Assembly, typeof(Frame.BaristaContext).Assembly).Build();
 
-    /// <summary>Each namespace, and those of its own room that it uses.</summary>
+    /// <summary>Each namespace with those of the same project that it uses.</summary>
     private static readonly SortedDictionary<string, SortedSet<string>> Uses = Used();
 
     [Fact]
@@ -26,7 +26,7 @@ public sealed partial class ArchitectureTests
         }
     }
 
-    /// <summary>A line of the map that nobody needs any more is no map.</summary>
+    /// <summary>An entry of the table that is no longer needed must be removed.</summary>
     [Fact]
     public void What_the_map_says_is_true()
     {
@@ -76,7 +76,7 @@ public sealed partial class ArchitectureTests
     [GeneratedRegex("`(?<name>[\\w./-]+\\.(cs|cshtml|js|mjs|txt|service))`", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex NamedFile();
 
-    /// <summary>No dead button: a form or a link names a handler that some page model has.</summary>
+    /// <summary>No dead button: every form and link names a handler that some page model has.</summary>
     [Fact]
     public void Every_handler_that_a_page_names_is_there()
     {
@@ -89,7 +89,10 @@ public sealed partial class ArchitectureTests
         Assert.Equal([], named.Except(there, StringComparer.OrdinalIgnoreCase));
     }
 
-    /// <summary>The ways through the code that the map tells: each file is there, known to one above it or knowing one, and they are few.</summary>
+    /// <summary>
+    /// The paths through the code that the document lists: each file exists, refers to or is referred to by another of the path, and
+    /// they are few.
+    /// </summary>
     [Theory]
     [InlineData("One dose, from the form to the figure", 15)]
     [InlineData("A press, from the screen to the next step", 10)]
@@ -144,22 +147,22 @@ public sealed partial class ArchitectureTests
             var used = uses.TryGetValue(space, out var known) ? known : uses[space] = new SortedSet<string>(StringComparer.Ordinal);
             used.UnionWith(type.Dependencies.Where(dependency => Ours(dependency.Target) && !IsMade(dependency.Target)).Select(dependency => Space(dependency.Target)));
             used.Remove(space);
-            // What one room may know of another stands in the table of rooms.
+            // What one project may use of another is in the table of projects.
             used.RemoveWhere(other => other.Split('.')[0] != space.Split('.')[0]);
         }
 
         return uses;
     }
 
-    /// <summary>Written by the migrations tool: it knows all of the data.</summary>
+    /// <summary>Written by the migrations tool: it uses all of the data.</summary>
     private static bool IsMade(IType type) => type.FullName.Contains("Migrations", StringComparison.Ordinal) || type.FullName.StartsWith("Cistern.Data.Compiled", StringComparison.Ordinal);
 
     private static bool Ours(IType type) => type.Namespace?.FullName.StartsWith("Cistern.", StringComparison.Ordinal) == true;
 
-    /// <summary>The namespace without its first word; what a page is compiled to belongs to its folder.</summary>
+    /// <summary>The namespace without its first word; a compiled page belongs to its folder.</summary>
     private static string Space(IType type) => type.Namespace.FullName["Cistern.".Length..];
 
-    /// <summary>The table of the map: "| `Core.Forecasts` | … | Core.Physics, Core.Recipes |".</summary>
+    /// <summary>The table of the document: "| `Core.Forecasts` | … | Core.Physics, Core.Recipes |".</summary>
     private static string MapText => File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "docs", "architecture.md"));
 
     private static SortedDictionary<string, SortedSet<string>> Map()

@@ -4,7 +4,7 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What is told without a scale, a thermometer or a grinder.</summary>
+/// <summary>What is shown to a barista without a scale, thermometer or grinder.</summary>
 public sealed class AtHandTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);

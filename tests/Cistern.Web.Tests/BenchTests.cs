@@ -2,7 +2,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What the bench says to do next, before it lists; and how whoever goes by taste is told.</summary>
+/// <summary>What the start page suggests before it lists; and its words for somebody who goes by taste.</summary>
 public sealed class BenchTests
 {
     private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
@@ -13,7 +13,7 @@ public sealed class BenchTests
     public async Task A_cup_that_stands_there_is_tasted_first_then_what_was_decided_then_the_usual_at_this_hour()
     {
         await using var app = new App();
-        // Nothing decided, nothing untasted lately: three mornings of one recipe make a usual.
+        // Nothing decided and nothing untasted lately: three mornings with one recipe make it the usual.
         var nowMs = app.Time.GetUtcNow().ToUnixTimeMilliseconds();
         var me = await app.DataAsync(async db =>
         {
@@ -38,7 +38,7 @@ public sealed class BenchTests
         }
 
         Assert.Contains("your usual at this hour", await NextAsync(app), StringComparison.Ordinal);
-        // Twice on one morning is one day, and a brew of the evening is none of the morning.
+        // Two brews on one morning count as one day, and a brew of the evening does not count as morning.
         await MoveAsync(7, 2.5, tasted: true);
         Assert.DoesNotContain("your usual", await NextAsync(app), StringComparison.Ordinal);
 
@@ -46,7 +46,7 @@ public sealed class BenchTests
         var taste = await NextAsync(app);
         Assert.Contains("Taste", taste, StringComparison.Ordinal);
         Assert.Contains("not tasted yet", taste, StringComparison.Ordinal);
-        // Said once: the notice under it is gone.
+        // Said once: the notice below it is gone.
         Assert.Single((await App.GetAsync(app.Browser(), "/")).QuerySelectorAll("a[href='/taste/8']"));
     }
 
@@ -62,7 +62,7 @@ public sealed class BenchTests
         var behind = plan.QuerySelector("#plan-comes details.figures-behind")!;
         Assert.False(behind.HasAttribute("open"));
         Assert.Contains("TDS", behind.TextContent, StringComparison.Ordinal);
-        // Neither beside the name, nor under the words, nor among what to change.
+        // Neither beside the name, nor below the words, nor among the changes.
         Assert.DoesNotContain("TDS", plan.QuerySelector(".plan-verdict")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull(behind.QuerySelector("#cup"));
         Assert.NotNull(behind.QuerySelector("#balance"));
@@ -74,7 +74,7 @@ public sealed class BenchTests
         Assert.DoesNotContain("TDS", (await App.GetAsync(client, "/log")).QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull((await App.GetAsync(client, "/log/7")).QuerySelector("details.figures-behind table"));
         Assert.NotNull((await App.GetAsync(client, "/brew/7/after")).QuerySelector("details.figures-behind table"));
-        // Another form of the same page leaves it as it is.
+        // Another form of the same page leaves it unchanged.
         await App.PostAsync(client, await App.GetAsync(client, "/you"), "/you?handler=AtHand", ("has", "scale"), ("has", "thermometer"), ("has", "mill"));
         Assert.True(await app.DataAsync(db => db.Baristas.AnyAsync(one => one.ByTaste, Ct)));
     }

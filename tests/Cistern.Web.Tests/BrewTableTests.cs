@@ -8,7 +8,7 @@ using Cistern.Data.Files;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>A table of brews, cell by cell: what goes out under each name, and what is taken in under it.</summary>
+/// <summary>A table of brews, cell by cell: what is written in each column, and what is read from it.</summary>
 public sealed class BrewTableTests
 {
     private static readonly Recipe Dripper = RecipeLibrary.Find("vd-coffee-first")!;
@@ -78,7 +78,7 @@ public sealed class BrewTableTests
             """.ReplaceLineEndings("\n"), told);
     }
 
-    /// <summary>Where another program parts cells at semicolons, tabs or line ends, no cell begins a formula either; all of it is read back as it was.</summary>
+    /// <summary>For programs that separate cells at semicolons, tabs or line ends, no cell begins a formula either; all of it is read back unchanged.</summary>
     [Theory]
     [InlineData("plum;=1+1", "plum;'=1+1")]
     [InlineData("plum; =1+1", "plum; '=1+1")]
@@ -105,14 +105,14 @@ public sealed class BrewTableTests
     {
         var (brews, findings) = BrewTable.Read(BrewTable.Head() + BrewTable.Row(Whole));
         Assert.True(findings.Count == 0, BrewTable.Row(Whole));
-        // Notes have moments, which a table does not tell.
+        // Notes have times, which a table does not contain.
         Assert.Equal(Cells(Whole)[..^1], Cells(Assert.Single(brews))[..^1]);
         var (bare, none) = BrewTable.Read("recipe,doseG,waterG\r\nvd-coffee-first,24,380\r\n");
         Assert.Empty(none);
         var brew = Assert.Single(bare);
         Assert.Equal((BrewOutcome.Finished, null, null, null), (brew.State, brew.Why, brew.Tasting, brew.Grinder.Setting));
         Assert.Equal((Dripper.Coffee.Roast, Dripper.Coffee.RestDays, Dripper.Grind.MedianUm, Dripper.Water.TemperatureC), (brew.Brewed.Coffee.Roast, brew.Brewed.Coffee.RestDays, brew.Brewed.Grind.MedianUm, brew.Brewed.Water.TemperatureC));
-        // The same row is the same brew, and another row another.
+        // The same row is the same brew, a different row another.
         Assert.Equal(brew.Id, BrewTable.Read("recipe,doseG,waterG\r\nvd-coffee-first,24,380").Brews[0].Id);
         Assert.NotEqual(brew.Id, BrewTable.Read("recipe,doseG,waterG\r\nvd-coffee-first,24,381").Brews[0].Id);
     }

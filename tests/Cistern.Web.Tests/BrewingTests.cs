@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>A running brew, from its first press to what is known afterwards, as devices and pages see it.</summary>
+/// <summary>A running brew, from its first press to its result, as devices and pages see it.</summary>
 public sealed class BrewingTests : IClassFixture<App>
 {
     private readonly App app;
@@ -40,7 +40,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal("start", Assert.Single((await BrewOf(id)).Entries.Select(row => Words<EntryKind>.Of(row.Kind))));
     }
 
-    /// <summary>A device must get rid of what cannot be read without losing what can.</summary>
+    /// <summary>A device must get rid of entries that cannot be read without losing the others.</summary>
     [Theory]
     [InlineData("""{"id":"00000000-0000-0000-0000-000000000000","kind":"done","step":3,"atMs":1}""")]
     [InlineData("""{"id":"x","kind":"done","step":3,"atMs":1}""")]
@@ -93,7 +93,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await PostAsync(1, many)).StatusCode);
     }
 
-    /// <summary>"I started the clock 20 s ago late": the earlier start counts, even one before the brew was opened, and what was said keeps its moment.</summary>
+    /// <summary>"I started the clock 20 s ago late": the earlier start counts, even one before the brew was opened, and entries keep their own times.</summary>
     [Fact]
     public async Task A_clock_that_was_started_late_is_set_right()
     {
@@ -142,7 +142,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var brew = await BrewOf(id);
         Assert.Equal((openedAtMs + 60_000, 3), (brew.StartedAtMs, brew.Entries.Count));
         Assert.Equal(NowMs, brew.Entries.Max(row => row.AtMs));
-        // A device that thinks it is long ago said it when the brew was opened, at the earliest.
+        // An entry of a device whose clock is far behind counts from the moment the brew was opened at the earliest.
         await SendAsync(id, Entry("still", 5, 5));
         Assert.Equal(openedAtMs, (await BrewOf(id)).Entries.Min(row => row.AtMs));
     }
@@ -192,7 +192,7 @@ public sealed class BrewingTests : IClassFixture<App>
 
     public static TheoryData<string> OneOfEachFamily => ["fp-bloomed", "tp-upright-short", "vd-coffee-first", "ld-closed", "si-whirl", "jar-spoons", "tp-turned", "ld-split", "ld-long-soak-iced"];
 
-    /// <summary>Pressed only at the start, the release and what only an eye can tell; the pages say what is asked at each.</summary>
+    /// <summary>Pressed only at the start, at the release and where only the eye can tell; the pages ask for exactly these.</summary>
     [Theory]
     [MemberData(nameof(OneOfEachFamily))]
     public async Task A_brew_is_conducted_with_the_fewest_presses_and_ends_in_its_summary(string recipeId)
@@ -320,7 +320,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal(22, (await BrewOf(id)).Facts!.DoseG);
     }
 
-    /// <summary>A screen that is old sends what it showed: nothing that another typed since goes.</summary>
+    /// <summary>A page that is out of date sends what it showed: a value that another device typed since is not overwritten.</summary>
     [Theory]
     [InlineData("after?handler=Weighed")]
     [InlineData("?handler=Weights")]
@@ -336,7 +336,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var brew = await BrewOf(id);
         Assert.Equal(214, Assert.Single(brew.Observations).Value);
         Assert.Equal(128, Assert.Single(brew.Weighings).TotalG);
-        // What is emptied on purpose goes.
+        // A value that is emptied on purpose is removed.
         (await App.PostAsync(client, stale, path, ("weight-3", ""), ("was.weight-3", "128"))).EnsureSuccessStatusCode();
         Assert.Empty((await BrewOf(id)).Weighings);
     }
@@ -428,14 +428,14 @@ public sealed class BrewingTests : IClassFixture<App>
     public async Task The_plan_tells_what_it_is_meant_for_and_lets_it_be_changed()
     {
         var page = await App.GetAsync(client, "/plan/tp-upright-short");
-        // What a recipe of the library was meant for is nobody's target until it is set.
+        // The figures of a library recipe are nobody's target until a target is set.
         Assert.Equal("", page.QuerySelector("#meant-finish")!.GetAttribute("value") ?? "");
         var changed = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=&meant-finish=2:00+to+2:30");
         Assert.Equal("2:00 to 2:30", changed.QuerySelector("#meant-finish")!.GetAttribute("value"));
         Assert.Contains("the target is 2:00", changed.Body!.TextContent, StringComparison.Ordinal);
         var cleared = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=2:00+to+2:30&meant-finish=");
         Assert.Equal("", cleared.QuerySelector("#meant-finish")!.GetAttribute("value"));
-        // As a barista says it: by a time, in a word, and let go of at a touch.
+        // In a barista's words: by a time or a word, and ended with a touch.
         var by = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=&meant-finish=done+by+2:30&was.meant-tds=&meant-tds=stronger");
         Assert.Equal("by 2:30", by.QuerySelector("#meant-finish")!.GetAttribute("value"));
         Assert.Matches("^Your target: done by 2:30; strength 1[.0-9]+ to 1[.0-9]+ % TDS\\.", by.QuerySelector("#target")!.TextContent.Trim());
@@ -515,7 +515,7 @@ public sealed class BrewingTests : IClassFixture<App>
 
         var plan = (await Told("")).GetProperty("plan");
         Assert.Equal(JsonValueKind.Null, (await Told($"?known={id}.{plan.GetProperty("version").GetString()},x,-5")).GetProperty("plan").ValueKind);
-        // Of another version it has to be told.
+        // For another version it has to be stated.
         Assert.Equal(JsonValueKind.Object, (await Told($"?known={id}.00000000,{id}")).GetProperty("plan").ValueKind);
         var pour = plan.GetProperty("steps")[4];
         Assert.Equal(("Pour", "Poured", "hands", 55, 405), (pour.GetProperty("verb").GetString(), pour.GetProperty("says").GetString(), pour.GetProperty("ends").GetString(), Math.Round(pour.GetProperty("fromG").GetDouble()), Math.Round(pour.GetProperty("toG").GetDouble())));
@@ -532,7 +532,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await AtAsync(zero, 475 + 30);
         var told = (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation")!;
         Assert.Matches("30 s late[.] Nothing lost yet: 1[.][0-9]{2} % TDS, ", told.TextContent);
-        // Nothing to answer yet: what was answered now would keep the offer away that comes later.
+        // Nothing to answer yet: an answer now would suppress the offer that comes later.
         Assert.Null(told.QuerySelector("button"));
         await AtAsync(zero, 475 + 240);
         Assert.NotNull((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation button"));
@@ -557,14 +557,14 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Contains("Taken:", page.QuerySelector("#deviation .taken")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("Dilute", page.QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
 
-        // Answered twice it counts once; taken back the plan is as it was, and it is told again.
+        // Answered twice it counts once; undone, the plan is as before and the offer is shown again.
         Assert.False(await app.DataAsync(db => new BrewStore(db, app.Time, ForecastModel.Published).AnswerDeviationAsync(id, new DeviationAnswer { Kind = DeviationKind.ReleaseDue, Step = 5, Taken = true, DilutionG = 99, Said = "" })));
         var back = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", page.QuerySelector("#deviation .taken input[name=taken]")!.GetAttribute("value")!));
         page = await App.ParseAsync(back);
         Assert.Equal((planned, null), ((await BrewOf(id)).PlanJson, (await BrewOf(id)).PlannedJson));
         page = await AnswerAsync(id, page, "take");
 
-        // Brewed on: the dilution is conducted like any step, and the log says what was taken.
+        // Brewed on: the dilution is conducted like any step, and the log shows what was chosen.
         var steps = (await BrewOf(id)).Recipe().Steps.Length;
         await SendAsync(id, Entry("begun", 5, NowMs));
         await AtAsync(zero, 740);
@@ -574,14 +574,14 @@ public sealed class BrewingTests : IClassFixture<App>
         {
             var told = await App.GetAsync(client, address);
             Assert.Contains("Taken, and taken back.", told.QuerySelector(".verdicts")!.ParentElement!.TextContent, StringComparison.Ordinal);
-            // Held against what was planned, not against what it was changed to.
+            // Compared with the plan, not with the changed plan.
             Assert.Contains("The steep ended at 11:5", told.QuerySelector(".verdicts")!.TextContent, StringComparison.Ordinal);
             var strength = told.QuerySelectorAll("tr").Single(row => row.TextContent.Contains("Strength", StringComparison.Ordinal)).QuerySelectorAll("td").Select(cell => cell.TextContent).ToList();
             Assert.Equal(2, strength.Count);
             Assert.Equal(Wording.FigureFormat.Percent(ForecastModel.Published.Run((await BrewOf(id)).Planned()).Totals.FinalTdsPercent, 2), strength[0]);
         }
 
-        // Brewed again it is the plan it began with.
+        // Brewed again, it is the plan it began with.
         var log = await App.GetAsync(client, $"/log/{id}");
         var again = await App.PostAsync(client, log, "/?handler=Again", ("brew", Text(id)), ("key", Guid.NewGuid().ToString()));
         var next = int.Parse(again.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1], CultureInfo.InvariantCulture);
@@ -621,7 +621,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.InRange(pourOffAtS, 200, 420);
         var offer = page.QuerySelector("#deviation [data-live=offer]")!.TextContent;
         Assert.StartsWith($"Leave it on the grounds and pour off at {Wording.FigureFormat.Clock(pourOffAtS)}: ", offer, StringComparison.Ordinal);
-        // Answered some seconds later, when another moment would be offered.
+        // Answered a few seconds later, when another time would be offered.
         app.Time.Advance(TimeSpan.FromSeconds(7));
         await AnswerAsync(id, page, "take");
         var brew = await BrewOf(id);
@@ -644,7 +644,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.All(again.DeviationAnswers, answer => Assert.NotNull(answer.UndoneAtMs));
     }
 
-    /// <summary>Held longer because a correction said so: that is not late, neither on the stage nor afterwards.</summary>
+    /// <summary>Held longer because a correction said so: that is not late, neither while brewing nor afterwards.</summary>
     [Fact]
     public async Task A_steep_that_was_moved_on_purpose_is_held_against_its_new_end()
     {
@@ -657,7 +657,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var page = await App.ParseAsync(await App.PostAsync(client, await App.GetAsync(client, $"/brew/{id}"), $"/brew/{id}?handler=Omit", ("step", Text(recipe.Steps.IndexOf(recipe.Steps.OfType<Step.Preheat>().Single())))));
         await AnswerAsync(id, page, "take");
         var newEndS = (await BrewOf(id)).DeviationAnswers.Single().SteepEndAtS!.Value;
-        // Long enough to matter, and no longer than it has to be.
+        // Long enough to matter, and no longer than necessary.
         Assert.InRange(newEndS, 290, 480);
         await AtAsync(zero, newEndS + 30);
         page = await App.GetAsync(client, $"/brew/{id}");
@@ -682,7 +682,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await AtAsync(zero, 100);
         var page = await App.GetAsync(client, $"/brew/{id}");
         Assert.Null(page.QuerySelector("#deviation .deviation"));
-        // A pour cannot be forgotten, and what has not come yet neither.
+        // A pour cannot be forgotten, and neither can a step that is still ahead.
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", "2"))).StatusCode);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", "99"))).StatusCode);
         Assert.Equal("false", page.QuerySelector($"#omitted button[value='{stir}']")!.GetAttribute("aria-pressed"));
@@ -729,7 +729,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await SeeAsync("press-hard");
         brew = await BrewOf(id);
         Assert.Empty(brew.Observations);
-        // What a device kept and sends twice counts once, and what it takes back is not what was seen instead.
+        // An entry that a device stored and sends twice counts once, and one it takes back is not counted as another.
         await SeeAsync("press-hard", "yes");
         await SeeAsync("press-hard", "yes");
         await SeeAsync("press-easy", "no");
@@ -737,7 +737,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await SeeAsync("press-hard", "no");
         await SeeAsync("press-hard", "no");
         Assert.Empty((await BrewOf(id)).Observations);
-        // The same sign at two steps is two signs; one that an earlier version kept is still told.
+        // The same sign at two steps is two signs; one that an earlier version stored is still shown.
         brew.SeeSign(3, "drain-slow", 0);
         brew.SeeSign(7, "drain-slow", 0);
         brew.Observations.Add(new Observation { Name = "sign-drain-drips", Value = 9 });
@@ -795,7 +795,7 @@ public sealed class BrewingTests : IClassFixture<App>
         return await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=Slip", fields));
     }
 
-    /// <summary>After the scale is set to zero again the display counts from there, and so does what the page asks for.</summary>
+    /// <summary>After the scale is tared again the display counts from there, and so do the weights the page asks for.</summary>
     [Fact]
     public void After_a_tare_the_grams_asked_for_are_those_on_the_display()
     {
@@ -813,7 +813,7 @@ public sealed class BrewingTests : IClassFixture<App>
         return int.Parse(answer.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1], CultureInfo.InvariantCulture);
     }
 
-    /// <summary>A brew that is over: started, released so much late, and what is awaited seen in its time.</summary>
+    /// <summary>A finished brew: started, released late by a given time, with the expected signs seen in time.</summary>
     private async Task<int> FinishedAsync(string recipe, double lateS = 0)
     {
         var id = await BrewAsync(recipe);
@@ -851,7 +851,7 @@ public sealed class BrewingTests : IClassFixture<App>
     private Task<HttpResponseMessage> PostAsync(int id, string json) =>
         client.PostAsync(new Uri($"/api/brews/{Text(id)}/entries", UriKind.Relative), new StringContent(json, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
 
-    /// <summary>Sends entries, and says what was told.</summary>
+    /// <summary>Sends entries, and returns the answer.</summary>
     private async Task<string?> SendAsync(int id, params object[] entries)
     {
         var answer = await PostAsync(id, JsonSerializer.Serialize(entries, JsonSerializerOptions.Web));

@@ -9,13 +9,13 @@ using static Cistern.Web.Tests.DataSql;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Copies of the data file: made under load, put back, kept for two weeks.</summary>
+/// <summary>Copies of the data file: made under load, restored, kept for two weeks.</summary>
 [SupportedOSPlatform("linux")]
 public sealed class CopyTests
 {
     private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
 
-    /// <summary>While notes are written as fast as they go, a copy is of one moment: all notes up to one of them and none after it.</summary>
+    /// <summary>While notes are written as fast as possible, a copy shows one moment: all notes up to one of them and none after it.</summary>
     [Fact]
     public async Task A_copy_made_under_load_is_of_one_moment_and_comes_back_equal()
     {
@@ -63,7 +63,7 @@ public sealed class CopyTests
             Assert.Null(Copies.Problem(path));
         }
 
-        // Put back, the bench is what it was at that moment, in every table.
+        // Restored, the data is what it was at that moment, in every table.
         var told = Tables(copies[2].Path);
         await app.DisposeAsync();
         Copies.PrepareRestore(copies[2].Path, app.DataFile);
@@ -72,14 +72,14 @@ public sealed class CopyTests
         await App.GetAsync(browser, "/log/3");
         foreach (var (table, rows) in told)
         {
-            // What is learned and counted by health is written as soon as it runs.
+            // What is learned, and the counters of health, are written as soon as the application runs.
             if (table is not ("Pulses" or "Learned" or "HouseRecords" or "Devices"))
             {
                 Assert.Equal((table, rows), (table, Tables(app.DataFile)[table]));
             }
         }
 
-        // It stands in the record, once, whatever starts again.
+        // It is recorded once, however often the application starts.
         Assert.Contains("A copy of the data was restored", (await App.GetAsync(browser, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(1L, Run(app.DataFile, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%was restored%'"));
         Assert.Empty(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.restored"));
@@ -105,7 +105,7 @@ public sealed class CopyTests
         Assert.Equal(4, (await App.GetAsync(client, "/log")).QuerySelectorAll(".log-rows .row").Length);
     }
 
-    /// <summary>Who is let in is of this machine and of today: a copy made before a phone was put out does not let it in again.</summary>
+    /// <summary>Devices let in are those of this machine today: a copy made before a phone was removed does not let it in again.</summary>
     [Fact]
     public async Task A_copy_that_is_put_back_changes_no_device_no_role_and_no_PIN()
     {
@@ -131,7 +131,7 @@ public sealed class CopyTests
             Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%was restored%'"));
         }
 
-        // On another machine, or over a file that cannot be read, nobody is paired.
+        // On another machine, or over a file that cannot be read, no device is connected.
         var elsewhere = Path.Combine(App.Folder(), "test.db");
         Copies.PrepareRestore(copy, elsewhere);
         await using var other = App.On(elsewhere);
@@ -140,7 +140,7 @@ public sealed class CopyTests
         Assert.Equal(0L, Run(elsewhere, "SELECT count(*) FROM Devices"));
     }
 
-    /// <summary>Whatever lies where a copy waits ends no server that works, and holds none up.</summary>
+    /// <summary>Whatever lies where a copy waits, it neither stops a running server nor delays it.</summary>
     [Theory]
     [InlineData("words")]
     [InlineData("a pipe")]
@@ -191,7 +191,7 @@ public sealed class CopyTests
         Assert.Equal([".before-restore-20260901000000", ".before-restore-20260901000000-wal", ".lock"], Directory.GetFiles(Path.GetDirectoryName(data)!).Select(file => file[data.Length..]).Order(StringComparer.Ordinal));
     }
 
-    /// <summary>Cut off between any two of its steps, the next start has the copy in place or the file as it was, whole.</summary>
+    /// <summary>Interrupted between any two of its steps, the next start has either the copy in place or the old file, whole.</summary>
     [Fact]
     public async Task A_copy_is_put_back_whole_wherever_it_is_cut_off()
     {
@@ -316,7 +316,7 @@ public sealed class CopyTests
         using var client = app.Browser();
         await App.GetAsync(client, "/log");
         var folder = Copies.Daily(app.DataFile);
-        // Where its copies would lie lies something else.
+        // Something else lies at the path of its copies.
         await File.WriteAllTextAsync(folder, "in the way", Ct);
         app.Time.Advance(TimeSpan.FromMinutes(1));
         await app.BeatAsync<DailyBackup>(3);
@@ -340,7 +340,7 @@ public sealed class CopyTests
         Assert.Contains("The last daily copy is of 2026-11-23 07:30 UTC.", await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct), StringComparison.Ordinal);
     }
 
-    /// <summary>The whole way, at the command line, with a server that runs: it stops for it, and what starts next has the copy.</summary>
+    /// <summary>The whole restore on the command line with a running server: it stops, and the next start uses the copy.</summary>
     [Fact]
     public async Task A_running_server_stops_for_a_copy_that_is_put_back()
     {
@@ -369,7 +369,7 @@ public sealed class CopyTests
         }
     }
 
-    /// <summary>The commands as they are typed: what they say, and what they exit with.</summary>
+    /// <summary>The commands as typed: their output and exit codes.</summary>
     [Fact]
     public async Task Copies_are_made_checked_and_put_back_at_the_command_line()
     {
@@ -435,7 +435,7 @@ public sealed class CopyTests
         return process;
     }
 
-    /// <summary>Where a project was built, as these tests were.</summary>
+    /// <summary>Where the projects were built, with these tests.</summary>
     private static string Built(string project)
     {
         var own = new DirectoryInfo(AppContext.BaseDirectory);
@@ -458,7 +458,7 @@ public sealed class CopyTests
         return numbers;
     }
 
-    /// <summary>Every row of every table, as one text a table.</summary>
+    /// <summary>Every row of every table, as one text per table.</summary>
     private static Dictionary<string, string> Tables(string path)
     {
         using var connection = new SqliteConnection($"Data Source={path};Pooling=False;Mode=ReadOnly");

@@ -16,7 +16,7 @@ public sealed class DamageTests
         return await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
     }
 
-    // What every page shares is seen on one of them.
+    // What every page shares is tested on one of them.
     private static readonly string[] Running = ["/", "/brew", "/api/under-way"];
 
     private static readonly string[] Everywhere = [.. Running, "/log", "/plan/fp-bloomed", "/taste", "/trends", "/out/brews.json?recipe=fp-bloomed"];
@@ -72,7 +72,7 @@ public sealed class DamageTests
         Assert.Equal(Data.Brews.BrewState.Abandoned, await app.DataAsync(db => db.Brews.Where(one => one.Id == id).Select(one => one.State).SingleAsync(Ct)));
     }
 
-    /// <summary>A word that this version does not know is no other word: it is kept, told, and counts for nothing.</summary>
+    /// <summary>A word that this version does not know is not taken for another: it is kept, shown, and not counted.</summary>
     [Fact]
     public async Task An_entry_that_cannot_be_read_undoes_nothing_and_stays_as_it_is()
     {
@@ -94,7 +94,7 @@ public sealed class DamageTests
         Assert.Equal("bowed", DataSql.Run(app.DataFile, $"SELECT Kind FROM Entries WHERE BrewId = {brew} AND Kind NOT IN ('start', 'done')"));
     }
 
-    /// <summary>Words and readings that this version does not know, wherever a word is kept.</summary>
+    /// <summary>Unknown words and readings in every place where a word is stored.</summary>
     [Theory]
     [InlineData("UPDATE Readings SET Of = 'moonC'")]
     [InlineData("UPDATE Sips SET \"When\" = 'frozen' WHERE \"When\" = 'cool'")]

@@ -6,7 +6,7 @@ using Microsoft.EntityFrameworkCore.Metadata;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>The model of the data is compiled beforehand, a quarter of a second of every start; it must not grow old.</summary>
+/// <summary>The compiled EF model saves a quarter of a second of every start; it must match the current model.</summary>
 public sealed class DataModelTests
 {
     [Fact]
@@ -35,7 +35,7 @@ public sealed class DataModelTests
         Assert.False(db.Database.HasPendingModelChanges(), "in src/Cistern.Data: dotnet ef migrations add NAME -o Migrations");
     }
 
-    /// <summary>All that decides what is asked of the file, and what is made of its answers.</summary>
+    /// <summary>All that decides which SQL is sent, and how the results are read.</summary>
     private static List<string> Told(IModel model)
     {
         var told = new List<string>();

@@ -2,10 +2,10 @@ using Microsoft.Data.Sqlite;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>SQL behind everybody's back, on a file of data that need not be the application's.</summary>
+/// <summary>SQL on a data file, without the application.</summary>
 internal static class DataSql
 {
-    /// <summary>Runs it, on a connection of its own that lets go of the file.</summary>
+    /// <summary>Runs it on a connection of its own that closes the file.</summary>
     /// <returns>The first value it gives, or null.</returns>
     public static object? Run(string path, string sql)
     {

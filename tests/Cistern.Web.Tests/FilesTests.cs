@@ -17,7 +17,7 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What goes out as files and comes in again.</summary>
+/// <summary>Export to files and import from them.</summary>
 public sealed class FilesTests : IClassFixture<App>
 {
     private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
@@ -31,7 +31,7 @@ public sealed class FilesTests : IClassFixture<App>
         client = app.Browser();
     }
 
-    /// <summary>The whole demo out, into an empty bench, and every row of every brew compared field by field.</summary>
+    /// <summary>The whole demo exported, imported into an empty data file, and every row of every brew compared field by field.</summary>
     [Fact]
     public async Task What_goes_out_comes_back_equal()
     {
@@ -81,7 +81,7 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Equal(await ReadAsync(old, "/out/plans.json"), await ReadAsync(fresh, "/out/plans.json"));
         Assert.Equal(JsonNode.Parse(brews)!.AsArray().Count, JsonNode.Parse(await ReadAsync(fresh, "/out/brews.json"))!.AsArray().Count);
         Assert.Equal(Encoding.UTF8.GetString(brews), await ReadAsync(fresh, "/out/brews.json"));
-        // The same again brings nothing.
+        // The same import again adds nothing.
         var again = await SendAsync(fresh, ("brews.json", brews), ("shelf.json", shelf), ("plans.json", plans));
         Assert.Contains("0 new", again.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("nothing new", again.QuerySelector(".take-in")!.TextContent, StringComparison.Ordinal);
@@ -127,11 +127,11 @@ public sealed class FilesTests : IClassFixture<App>
         var brew = await own.DataAsync(db => db.Brews.Include(row => row.Facts).Include(row => row.Barista).Include(row => row.Tastings).SingleAsync(row => row.FileId == Guid.Parse("0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d1"), Ct));
         Assert.Equal(("Solveig", "Quiet Orchard", "Ferrule, 21", 23.4, 95), (brew.Barista!.Name, brew.CoffeeName, brew.GrindText, brew.Facts!.DoseG, brew.Facts.DrawdownS));
         Assert.Equal((7.5, 1.31, -2), (brew.Tastings[0].Score, brew.Tastings[0].ReadTdsPercent, brew.Tastings[0].SourBitter));
-        // It is looked at as any other: in the log, on its page, beside another, in the line.
+        // It is shown like any other: in the log, on its page, in a comparison, in the trend.
         Assert.Contains("1.31 % TDS read", (await App.GetAsync(browser, "/log?q=apricot+skin")).QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         var entry = await App.GetAsync(browser, $"/log/{brew.Id}");
         Assert.Contains("1:35", entry.Body!.TextContent, StringComparison.Ordinal);
-        // It was brewed as its file tells, on every page that shows it: the dose that really went in, its brew chart, its drain against what was expected.
+        // It was brewed as its file says, on every page: the actual dose, its brew chart, its drain compared with the expected one.
         foreach (var path in (string[])[$"/log/{brew.Id}", $"/brew/{brew.Id}/after"])
         {
             var told = await App.GetAsync(browser, path);
@@ -148,7 +148,7 @@ public sealed class FilesTests : IClassFixture<App>
         await App.GetAsync(browser, $"/taste/{brew.Id}");
         var back = JsonNode.Parse(await ReadAsync(browser, $"/log/{brew.Id}/brew.json"))!.AsObject();
         Holds(json, back, "");
-        // Told again, by the file as it was and by the file as it went out, it is known.
+        // Imported again, from the original file or from the exported one, it is recognized.
         Assert.Contains("1 known already", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(json.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("1 known already", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(back.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
     }
@@ -172,7 +172,7 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.All(before, pair => Assert.Equal(pair.Value, RowsAsync(own).GetAwaiter().GetResult()[pair.Key]));
         await TakeAsync(browser, await SendAsync(browser, ("two.json", bytes)), ("with-changed", "yes"));
         Assert.Contains("changed by hand", (await App.GetAsync(browser, "/log/5")).Body!.TextContent, StringComparison.Ordinal);
-        // What it took off the bag here is not the file's to say.
+        // The coffee taken from the bag here is not changed by the file.
         Assert.Equal(17.5, await own.DataAsync(db => db.Brews.Where(brew => brew.Id == 5).Select(brew => brew.TakenG).SingleAsync(Ct)));
         var files = await App.GetAsync(browser, "/files");
         var imports = files.QuerySelectorAll("[name=import]").Select(one => one.GetAttribute("value")!).ToList();
@@ -183,12 +183,15 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.All(before, pair => Assert.Equal(pair.Value, after.GetValueOrDefault(pair.Key)));
         Assert.Equal(before.Count, after.Count);
         Assert.Equal(HttpStatusCode.NotFound, (await App.PostAsync(browser, files, "/files?handler=Undo", ("import", imports[0]))).StatusCode);
-        // What was taken back can be taken in again.
+        // An import that was undone can be repeated.
         await TakeAsync(browser, await SendAsync(browser, ("two.json", bytes)));
         Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
     }
 
-    /// <summary>Two imports of one brew are layers: whichever is taken back first, in the end it is as it was, and what was tasted and noted since stays.</summary>
+    /// <summary>
+    /// Two imports of one brew are layers: in whichever order they are undone, in the end it is as before, and later tastings and
+    /// notes stay.
+    /// </summary>
     [Theory]
     [InlineData(0, 1)]
     [InlineData(1, 0)]
@@ -225,7 +228,7 @@ public sealed class FilesTests : IClassFixture<App>
             Assert.Equal(1, await own.DataAsync(db => db.Notes.CountAsync(row => row.BrewId == 5 && row.Text == "noted since", Ct)));
             if (undone == first)
             {
-                // The later of the two stays while it stands.
+                // The later of the two stays until it is undone.
                 Assert.Equal(first == 1, (await WordsAsync()).Contains("twice", StringComparison.Ordinal));
                 Assert.Equal(first == 0, (await WordsAsync()).Contains("once", StringComparison.Ordinal));
             }
@@ -237,7 +240,10 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.All(before, pair => Assert.Equal(pair.Value, after[pair.Key]));
     }
 
-    /// <summary>An import that the end of the server cut off is undone at the next start: what it had written goes, what it had changed is as it was.</summary>
+    /// <summary>
+    /// An import that was interrupted by the end of the server is undone at the next start: what it added is removed, what it changed
+    /// is as before.
+    /// </summary>
     [Fact]
     public async Task An_import_that_was_cut_off_leaves_nothing()
     {
@@ -250,7 +256,7 @@ public sealed class FilesTests : IClassFixture<App>
         other["id"] = Guid.NewGuid().ToString();
         await TakeAsync(browser, await SendAsync(browser, ("two.json", Encoding.UTF8.GetBytes(new JsonArray(file, other).ToJsonString()))), ("with-changed", "yes"));
         Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
-        // As it stands when the server ends between two lots.
+        // The state when the server ends between two batches.
         await own.DataAsync(db => db.Imports.Where(row => row.What.Contains("two.json")).ExecuteUpdateAsync(set => set.SetProperty(row => row.SavedAtMs, (long?)null), Ct));
         await using (var scope = own.Services.CreateAsyncScope())
         {
@@ -264,7 +270,7 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Equal(0, await own.DataAsync(db => db.Brews.CountAsync(row => row.FileId == Guid.Parse(other["id"]!.GetValue<string>()), Ct)));
     }
 
-    /// <summary>What is looked at lies beside the data for a day, for its owner alone, and no file of it under a name of the sender's.</summary>
+    /// <summary>Files being previewed are stored for a day, readable by their owner only, and never under a name given by the sender.</summary>
     [Fact]
     public async Task What_was_only_looked_at_goes_after_a_day()
     {
@@ -329,7 +335,7 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Contains(brews, brew => brew.Tasting?.Words == Formula);
         Assert.Contains(brews, brew => brew.Coffee.Name == "'quoted, +1\r\nand @more");
         Assert.Contains(brews, brew => brew.Coffee.Name == "'=quoted already");
-        // All of them are known here, and in an empty bench they are brews.
+        // All of them are known here; in an empty data file they are new brews.
         Assert.Contains($"{all} here otherwise", (await SendAsync(browser, ("brews.csv", Encoding.UTF8.GetBytes(table)))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
         await using var empty = App.On(Path.Combine(App.Folder(), "test.db"));
         var fresh = empty.Browser();
@@ -338,10 +344,10 @@ public sealed class FilesTests : IClassFixture<App>
         var (one, other) = (await own.DataAsync(db => db.Facts.ToListAsync(Ct)), await empty.DataAsync(db => db.Facts.ToListAsync(Ct)));
         Assert.Equal(one.Count, other.Count);
         Assert.Equal(one.Select(facts => facts.DoseG).Order(), other.Select(facts => facts.DoseG).Order());
-        // A table tells six digits behind the point.
+        // A table has six decimal places.
         Assert.Equal(one.Select(facts => Math.Round(facts.DrawdownS ?? 0, 5)).Order(), other.Select(facts => Math.Round(facts.DrawdownS ?? 0, 5)).Order());
         Assert.Equal(Formula, await empty.DataAsync(db => db.Tastings.Where(tasting => tasting.Note.Contains("HYPERLINK")).Select(tasting => tasting.Note).SingleAsync(Ct)));
-        // And as a table they come out the same.
+        // And they are written to a table identically.
         Assert.Equal(Cells(table).Count(), Cells(await ReadAsync(fresh, "/out/brews.csv")).Count());
     }
 
@@ -371,13 +377,13 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Contains($"{found.Count} brews", (await App.GetAsync(client, "/files?coffee=Tidewrack&state=tasted")).QuerySelector("[aria-labelledby=out] p")!.TextContent, StringComparison.Ordinal);
     }
 
-    /// <summary>Whatever is sent: a finding, and nothing of it is taken.</summary>
+    /// <summary>Whatever is sent: a finding, and nothing of it is imported.</summary>
     [Theory]
     [MemberData(nameof(Hostile))]
     public async Task A_hostile_file_is_refused_with_a_finding_and_nothing_is_taken(string name, string says)
     {
         var before = await app.DataAsync(async db => (await db.Brews.CountAsync(Ct), await db.Plans.CountAsync(Ct), await db.Grinders.CountAsync(Ct), await db.Baristas.CountAsync(Ct)));
-        // A good file goes with it: a lot is taken whole or not at all.
+        // A good file goes with it: a batch is imported whole or not at all.
         var good = Encoding.UTF8.GetBytes(RecipeWriter.Write(RecipeLibrary.All[0] with { Id = "mine", Name = "Mine" }));
         var look = await SendAsync(client, (name, Of(name)), ("good.json", good));
         var told = look.QuerySelector("table")!.TextContent;
@@ -525,7 +531,7 @@ public sealed class FilesTests : IClassFixture<App>
 
     private static Task<string> ReadAsync(HttpClient browser, string path) => browser.GetStringAsync(new Uri(path, UriKind.Relative), Ct);
 
-    /// <summary>Every standing brew with all that belongs to it, as text, without the numbers that only its file knows.</summary>
+    /// <summary>Every brew with everything that belongs to it, as text, without the ids that only its data file knows.</summary>
     private static Task<Dictionary<Guid, string>> RowsAsync(App of) => of.DataAsync(async db =>
     {
         var names = await db.Brews.ToDictionaryAsync(brew => brew.Id, brew => brew.FileId, Ct);
@@ -570,7 +576,7 @@ public sealed class FilesTests : IClassFixture<App>
         }));
     });
 
-    /// <summary>Whether all of one stands in the other.</summary>
+    /// <summary>Whether everything of one is in the other.</summary>
     private static void Holds(JsonNode? told, JsonNode? back, string place)
     {
         switch (told)
@@ -600,7 +606,7 @@ public sealed class FilesTests : IClassFixture<App>
         }
     }
 
-    /// <summary>The cells of a table, row after row.</summary>
+    /// <summary>The cells of a table, row by row.</summary>
     internal static IEnumerable<string> Cells(string table)
     {
         using var csv = new CsvHelper.CsvParser(new StringReader(table), System.Globalization.CultureInfo.InvariantCulture);

@@ -6,7 +6,7 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>The health answer says Healthy only while what is written now would be found again.</summary>
+/// <summary>The health answer is Healthy only while what is written now would be found again.</summary>
 public sealed class HealthTests
 {
     [Fact]
@@ -39,7 +39,7 @@ public sealed class HealthTests
         await using var app = NewApp();
         var client = app.Browser();
         var page = await App.GetAsync(client, "/you");
-        // As any program does it that does not ask who has the file.
+        // As any program does that does not check who uses the file.
         Process.Start("cp", [app.DataFile, app.DataFile + ".other"]).WaitForExit();
         File.Move(app.DataFile + ".other", app.DataFile, overwrite: true);
         await HealthAsync(app, HttpStatusCode.ServiceUnavailable);
@@ -71,7 +71,7 @@ public sealed class HealthTests
         Assert.Contains("damaged", await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
     }
 
-    /// <summary>A history and pages that are right do not make a file right.</summary>
+    /// <summary>An intact history and intact pages do not make an intact file.</summary>
     [Theory]
     [InlineData("DROP TABLE Notes", "it lacks Notes.")]
     [InlineData("ALTER TABLE Devices DROP COLUMN BeforeHash", "it lacks Devices.BeforeHash")]
@@ -141,7 +141,7 @@ public sealed class HealthTests
         HttpResponseMessage answer;
         do
         {
-            // One that had been lent beside the pages may have come back to the pool.
+            // A connection in use by background work may have returned to the pool.
             await FillAsync(app);
             answer = await App.PostAsync(client, page, "/shelf/filter/new", ("job", Guid.NewGuid().ToString()), ("name", "Many papers"), ("filter", "paper"), ("family", ""), ("left", "100"), ("every", "0"), ("care", string.Concat(Enumerable.Repeat("boiled ", 57))));
             kept += answer.IsSuccessStatusCode ? 1 : 0;
@@ -153,7 +153,7 @@ public sealed class HealthTests
         Assert.Equal(kept, await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken)));
     }
 
-    /// <summary>No connection of the pool lets the file grow any more: what SQLite says when the disk is full.</summary>
+    /// <summary>No connection of the pool can grow the file any more: SQLite then reports a full disk.</summary>
     private static async Task FillAsync(App app)
     {
         var scopes = Enumerable.Range(0, 6).Select(_ => app.Services.CreateScope()).ToList();

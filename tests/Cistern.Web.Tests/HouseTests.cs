@@ -16,7 +16,7 @@ using Microsoft.Extensions.Time.Testing;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Beyond this machine only devices that were let in are answered, and only what is theirs.</summary>
+/// <summary>From beyond this machine only devices that were let in are answered, each within its own rights.</summary>
 public sealed class HouseTests
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
@@ -25,7 +25,7 @@ public sealed class HouseTests
 
     private static DeviceJoin Desk(App app) => app.Services.GetRequiredService<DeviceJoin>();
 
-    /// <summary>Pairs a device as its user would: with the code, on the one page there is.</summary>
+    /// <summary>Connects a device as its user would: with the code, on the one page it can open.</summary>
     private static async Task<HttpClient> PairedAsync(App app, DeviceRole role, string name = "Kitchen phone")
     {
         var device = app.FromHouse();
@@ -36,7 +36,7 @@ public sealed class HouseTests
 
     private static async Task<Device> DeviceAsync(App app, string name = "Kitchen phone") => await app.DataAsync(db => db.Devices.AsNoTracking().OrderByDescending(one => one.Id).FirstAsync(one => one.Name == name, Ct));
 
-    /// <summary>Whatever is asked for and however: a stranger gets the page that asks for the code, and what dresses it.</summary>
+    /// <summary>Whatever is requested and however: a stranger gets the page that asks for the code, and the files that page needs.</summary>
     [Fact]
     public async Task A_stranger_sees_the_page_that_asks_for_the_code_and_nothing_else()
     {
@@ -66,7 +66,7 @@ public sealed class HouseTests
         Assert.Equal("123456", page.QuerySelector("#code")!.GetAttribute("value"));
         Assert.Null(page.QuerySelector("nav, script"));
         Assert.Equal(HttpStatusCode.OK, (await stranger.GetAsync(At("/css/cistern.css"), Ct)).StatusCode);
-        // It would reach every port of this host: the plain page that says how to trust it, and whatever else runs there.
+        // A certificate valid for it would reach every port of this host: the plain page about trust, and whatever else runs there.
         Assert.False((await stranger.GetAsync(At("/pair"), Ct)).Headers.Contains("Strict-Transport-Security"));
     }
 
@@ -79,7 +79,7 @@ public sealed class HouseTests
         var code = Desk(app).Offer(DeviceRole.Barista);
         Assert.Matches("^[0-9]{6}$", code.Digits);
 
-        // A name that will not do is said before the code is spent.
+        // An invalid name is reported before the code is used up.
         var unnamed = await App.PostAsync(device, page, "/pair", ("code", code.Digits), ("name", " "));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, unnamed.StatusCode);
         Assert.Equal(code.Digits, (await App.ParseAsync(unnamed)).QuerySelector("#code")!.GetAttribute("value"));
@@ -89,7 +89,7 @@ public sealed class HouseTests
         Assert.All(["secure", "httponly", "samesite=strict", "path=/"], flag => Assert.Contains(flag, cookie, StringComparison.OrdinalIgnoreCase));
         Assert.DoesNotContain("domain", cookie, StringComparison.OrdinalIgnoreCase);
         Assert.Equal(HttpStatusCode.OK, (await device.GetAsync(At("/"), Ct)).StatusCode);
-        // What is kept is no token: whoever reads the data file gets in nowhere.
+        // Only a hash of the token is stored: whoever reads the data file gets in nowhere.
         var row = await DeviceAsync(app);
         Assert.DoesNotContain(row.TokenHash, cookie, StringComparison.OrdinalIgnoreCase);
         Assert.Equal(DeviceStore.HashOf(cookie.Split('=', 2)[1].Split(';')[0]), row.TokenHash);
@@ -119,7 +119,7 @@ public sealed class HouseTests
 
         Assert.Null(Desk(app).ShutFor);
         Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", wrong), ("name", "Guesser"))).StatusCode);
-        // The right one does not help any more, nor does a new one until the time is over.
+        // Until the time is over neither the right code nor a new one is accepted.
         Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", code), ("name", "Guesser"))).StatusCode);
         Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
         Assert.Contains("tried five wrong codes", (await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
@@ -131,7 +131,7 @@ public sealed class HouseTests
         Assert.Null((await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding"));
     }
 
-    /// <summary>A script that sends codes as fast as it can is slowed by its address too.</summary>
+    /// <summary>A script that sends codes as fast as it can is slowed down by its address too.</summary>
     [Fact]
     public async Task Codes_by_the_hundred_are_not_looked_at()
     {
@@ -178,7 +178,7 @@ public sealed class HouseTests
     [InlineData(DeviceRole.Instrument, "GET", "/", false)]
     public void Each_role_may_ask_for_what_is_its_own(DeviceRole role, string method, string path, bool may) => Assert.Equal(may, HouseRules.Allow(role, method, path));
 
-    /// <summary>What a device may not send stands there to be read: no button that answers "not for this device".</summary>
+    /// <summary>What a device may not change is shown as text: no button that answers "not for this device".</summary>
     [Fact]
     public async Task What_a_role_may_not_do_is_not_offered_to_it()
     {
@@ -191,7 +191,7 @@ public sealed class HouseTests
             Assert.Contains("This device is a guest", page.QuerySelector("main")!.TextContent, StringComparison.Ordinal);
         }
 
-        // Of its own accord it may still go.
+        // It may still remove itself.
         Assert.Null((await App.GetAsync(guest, "/you")).QuerySelector("[action^='/pair'] button")!.Closest(".look-only"));
         Assert.Null((await App.GetAsync(barista, "/plan/fp-bloomed")).QuerySelector(".look-only"));
         Assert.NotNull((await App.GetAsync(barista, "/files")).QuerySelector("form[method=post] .look-only[disabled]"));
@@ -232,7 +232,7 @@ public sealed class HouseTests
         Assert.Equal("Connect this device", (await App.GetAsync(guest, "/log")).QuerySelector("h1")!.TextContent);
         Assert.Contains("Kitchen phone was removed.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
-        // Its browser is told to keep nothing; the bench's own screen has nothing to let go of.
+        // Its browser is told to delete what it stored; this machine's own browser has nothing to remove.
         var told = await PairedAsync(app, DeviceRole.Barista, "Told phone");
         var page = await App.GetAsync(told, "/you");
         using var form = new FormUrlEncodedContent([KeyValuePair.Create("__RequestVerificationToken", page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!)]);
@@ -242,7 +242,7 @@ public sealed class HouseTests
         Assert.Null((await DeviceAsync(app, "Told phone")).RevokedAtMs);
     }
 
-    /// <summary>With its next request, and with the stream that stands open.</summary>
+    /// <summary>With its next request, and on the stream that is open.</summary>
     [Fact]
     public async Task A_device_that_is_put_out_is_out_at_once()
     {
@@ -264,7 +264,7 @@ public sealed class HouseTests
             var some = new byte[4_096];
             while (await stream.ReadAsync(some, patience.Token) > 0)
             {
-                // What was on its way.
+                // A request that was already under way.
             }
 
             throw new IOException("It ended.");
@@ -310,7 +310,7 @@ public sealed class HouseTests
             return (await app.FromHouse(redirects: false).SendAsync(request, Ct)).StatusCode;
         }
 
-        // It gets as far as the brew's own token.
+        // It can only use the token of its own brew.
         Assert.Equal(HttpStatusCode.NotFound, await AskAsync(HttpMethod.Post, "/api/brews/999999/readings", token));
         Assert.Equal(HttpStatusCode.Forbidden, await AskAsync(HttpMethod.Get, "/", token));
         Assert.Equal(HttpStatusCode.Forbidden, await AskAsync(HttpMethod.Post, "/api/brews/1/entries", token));
@@ -322,7 +322,7 @@ public sealed class HouseTests
         Assert.Equal(HttpStatusCode.Unauthorized, await AskAsync(HttpMethod.Post, "/api/brews/1/readings", pageToken));
     }
 
-    /// <summary>What another site's page sends in a barista's browser changes nothing, at any door.</summary>
+    /// <summary>A request that another site's page sends from a barista's browser changes nothing, on any address.</summary>
     [Theory]
     [InlineData("Origin", "https://elsewhere.example", false)]
     [InlineData("Origin", "null", false)]
@@ -349,7 +349,7 @@ public sealed class HouseTests
         }
     }
 
-    /// <summary>By device, not for all: one that asks without end does not keep another waiting; and never the bench's own screen.</summary>
+    /// <summary>By device: one that sends requests without end does not delay another; and never this machine's own browser.</summary>
     [Fact]
     public async Task One_device_asks_only_so_often()
     {
@@ -379,11 +379,11 @@ public sealed class HouseTests
         Assert.Equal(429, await AskAsync(calm, "/files?handler=Look"));
         // The two phones were let in from the same address.
         Assert.Equal(18, await OftenAsync(app.FromHouse(), "/pair", 40));
-        // What is only looked at is looked at.
+        // Requests that only read are not limited in this way.
         Assert.All(await Task.WhenAll(Enumerable.Range(0, 30).Select(_ => calm.GetAsync(At("/files"), Ct))), one => Assert.Equal(HttpStatusCode.OK, one.StatusCode));
     }
 
-    /// <summary>What a device keeps for when there is no network: no more of the log than its last fifty, and what changed of it has another stamp.</summary>
+    /// <summary>What a device stores for use without network: at most fifty brews of the log, and a changed one has another stamp.</summary>
     [Fact]
     public async Task A_device_is_told_what_to_keep_and_what_changed_of_it()
     {
@@ -404,7 +404,7 @@ public sealed class HouseTests
         var after = await SavedAsync();
         Assert.Equal([$"/log/{newest[3]}"], after.Where(one => before.GetValueOrDefault(one.Key, -1) != one.Value).Select(one => one.Key));
 
-        // A brew under way is kept with its page; the version stands on every page and in every answer.
+        // A running brew is stored with its page; the version is in every page and in every answer.
         var path1 = (await PlanPage.BrewAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"))).RequestMessage!.RequestUri!.AbsolutePath;
         Assert.Contains(path1, (await SavedAsync()).Keys);
         var answer = await client.GetAsync(At("/help"), Ct);
@@ -451,7 +451,7 @@ public sealed class HouseTests
         }
 
         Assert.Equal(HttpStatusCode.NotFound, (await client.PostAsync(At("/trust"), null, Ct)).StatusCode);
-        // On the bench's own screen of a house that is not open there is none.
+        // On this machine, with nothing open to the network, there is none.
         await using var shut = new App();
         await App.GetAsync(shut.Browser(), "/trust", 404);
         Assert.Contains("./cistern house", (await App.GetAsync(shut.Browser(), "/devices")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
@@ -489,7 +489,7 @@ public sealed class HouseTests
 
         using (var again = Opened())
         {
-            // Started again it is the same.
+            // Started again, it is the same.
             Assert.Equal(serial, again.Current().SerialNumber);
             names.Addresses = [IPAddress.Parse("192.0.2.77")];
             Assert.True(again.Current().MatchesHostname("192.0.2.77"));
@@ -499,7 +499,7 @@ public sealed class HouseTests
             Assert.Equal(serial, again.Current().SerialNumber);
             time.Advance(TimeSpan.FromDays(2));
             Assert.NotEqual(serial, again.Current().SerialNumber);
-            // Phones that trusted it trust it still.
+            // Phones that trusted it still trust it.
             Assert.Equal(authority, again.AuthorityDer);
             Assert.True(Trusts(authority, again.Current(), time.GetUtcNow()));
         }
@@ -514,7 +514,7 @@ public sealed class HouseTests
         }
     }
 
-    /// <summary>Puts an application together that would listen on addresses.</summary>
+    /// <summary>Builds an application that would listen on the given addresses.</summary>
     private static void StartOn(string urls, params string[] more) => WebApplication.CreateBuilder(["--urls", urls, .. more]).AddCistern();
 
     [Fact]
@@ -568,7 +568,7 @@ public sealed class HouseTests
         Assert.Equal(door == Door.Bench ? Door.Bench : from == "127.0.0.1" ? Door.Bench : Door.Shut, new PortDoors(new Frame.AppSettings()).Of(context));
     }
 
-    /// <summary>Whatever a proxy on this machine sends on is from the house, and what one that nobody named sends on is from nowhere.</summary>
+    /// <summary>What a proxy on this machine forwards comes from the network; what an unnamed proxy forwards is refused.</summary>
     [Theory]
     [InlineData("127.0.0.1", "127.0.0.1", "X-Forwarded-For", Door.House)]
     [InlineData("127.0.0.1", "127.0.0.1", null, Door.House)]
@@ -592,7 +592,7 @@ public sealed class HouseTests
         Assert.Equal(door, new PortDoors(new Frame.AppSettings { Proxy = proxy }).Of(context));
     }
 
-    /// <summary>A device that is put out in the moment in which its stream opens is told nothing more.</summary>
+    /// <summary>A device that is removed in the moment its stream opens receives nothing more.</summary>
     [Fact]
     public async Task A_stream_that_opens_as_its_device_is_put_out_does_not_open()
     {
@@ -608,7 +608,7 @@ public sealed class HouseTests
         Assert.True(await presence.AnswerAsync(8, new DefaultHttpContext(), _ => Task.CompletedTask));
     }
 
-    /// <summary>A page that looks on is told when there is nothing more to see.</summary>
+    /// <summary>A page that watches is told when there is nothing more to see.</summary>
     [Fact]
     public async Task A_stream_ends_with_its_brew()
     {
@@ -625,7 +625,7 @@ public sealed class HouseTests
         Assert.DoesNotContain(brew, app.Services.GetRequiredService<LiveReadings>().Brews);
     }
 
-    /// <summary>A thief with a copied token and the phone it was copied from: whichever comes second with the old one puts both out.</summary>
+    /// <summary>A thief with a copied token and the phone it was copied from: whoever comes second with the old token makes both lose access.</summary>
     [Theory]
     [InlineData(true)]
     [InlineData(false)]
@@ -646,7 +646,7 @@ public sealed class HouseTests
 
         app.Time.Advance(TimeSpan.FromMilliseconds(DeviceStore.RotatedAfterMs));
         var newer = (await AskAsync(token)).Given!;
-        // The answer may be lost: the one before is good until the new one was used, however long that takes.
+        // The answer may be lost: the previous token is valid until the new one was used, however long that takes.
         app.Time.Advance(TimeSpan.FromHours(20));
         if (!thiefFirst)
         {
@@ -657,7 +657,7 @@ public sealed class HouseTests
         }
 
         Assert.Equal(HttpStatusCode.OK, (await AskAsync(newer)).Status);
-        // What was under way still carries the one before.
+        // A request that was under way still carries the previous one.
         Assert.Equal(HttpStatusCode.OK, (await AskAsync(token)).Status);
         app.Time.Advance(TimeSpan.FromMilliseconds(DeviceStore.UnderWayMs + 1));
         Assert.Equal((HttpStatusCode.Found, true), ((await AskAsync(token)) is var (status, _, cleared) ? (status, cleared) : default));
@@ -667,7 +667,7 @@ public sealed class HouseTests
         Assert.Contains("Kitchen phone was removed", bench.QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
     }
 
-    /// <summary>A browser whose token is good no more is told to let go of what it kept; one that never had any is not.</summary>
+    /// <summary>A browser whose token is no longer valid is told to delete what it stored; one that never had a token is not.</summary>
     [Fact]
     public async Task Whoever_comes_with_a_token_that_is_good_no_more_lets_go_of_what_it_kept()
     {
@@ -697,7 +697,7 @@ public sealed class HouseTests
         Assert.Equal(1, await app.DataAsync(db => db.HouseRecords.CountAsync(one => one.What.StartsWith("Too many wrong codes"), Ct)));
     }
 
-    /// <summary>A guest is one taster, and the key is not for whoever tastes.</summary>
+    /// <summary>A guest is one taster, and the key of a blind tasting is not for tasters.</summary>
     [Fact]
     public async Task A_guest_answers_for_itself_alone_and_does_not_see_the_key()
     {
@@ -719,13 +719,13 @@ public sealed class HouseTests
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await AnswerAsync(two, 1));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await AnswerAsync(one, 2));
         Assert.Equal(HttpStatusCode.OK, await AnswerAsync(two, 2));
-        // Whoever holds the tasting writes down what is called across the table.
+        // Whoever runs the tasting writes down what is called across the table.
         Assert.Equal(HttpStatusCode.OK, await AnswerAsync(bench, 1));
         await App.PostAsync(bench, await App.GetAsync(bench, path), $"{path}?handler=Reveal", ("anyway", "yes"));
         Assert.EndsWith(path, (await one.GetAsync(At(path), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
     }
 
-    /// <summary>Cookies of forms go over TLS alone where the page came over it.</summary>
+    /// <summary>Cookies of forms are sent over TLS only when the page was.</summary>
     [Fact]
     public async Task Every_cookie_is_secure_over_https()
     {

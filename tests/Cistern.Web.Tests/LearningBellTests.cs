@@ -8,7 +8,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Learning begins anew when something was saved that teaches, whoever saved it, and not with every press.</summary>
+/// <summary>Learning starts again after something relevant was saved, whoever saved it, and not with every press.</summary>
 public sealed class LearningBellTests
 {
     [Fact]
@@ -41,7 +41,7 @@ public sealed class LearningBellTests
         Assert.Equal(1, await RingsAsync(() => brew.Tastings.Remove(tasting)));
         Assert.Equal(0, await RingsAsync(() => { }));
 
-        // Saved is not committed: it rings with the commit, and not where that is taken back.
+        // Saved is not committed: the signal comes with the commit, and not after a rollback.
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
             Assert.Equal(0, await RingsAsync(() => brew.Observations[0].Value = 71));
@@ -57,7 +57,7 @@ public sealed class LearningBellTests
 
         Assert.Equal(0, await RingsAsync(() => db.Add(new Barista { Name = "Wanjiru" })));
 
-        // What was not saved taught nothing, and does not ring with the next thing that is.
+        // What was not saved teaches nothing, and does not signal together with the next save.
         db.Add(new Tasting { BrewId = 4_711 });
         await Assert.ThrowsAsync<DbUpdateException>(() => db.SaveChangesAsync(ct));
         db.ChangeTracker.Clear();

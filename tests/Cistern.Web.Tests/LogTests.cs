@@ -7,7 +7,7 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Finding brews in the log, laying them together, taking them away.</summary>
+/// <summary>Finding brews in the log, comparing them, deleting them.</summary>
 public sealed class LogTests : IClassFixture<App>
 {
     private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
@@ -21,7 +21,7 @@ public sealed class LogTests : IClassFixture<App>
         client = app.Browser();
     }
 
-    /// <summary>What the counts of every facet say is what asking for it finds, and what the rows of the file say themselves.</summary>
+    /// <summary>The count of every facet is the number of brews that choosing it finds, and the number the rows of the file give.</summary>
     [Theory]
     [InlineData("")]
     [InlineData("coffee=Blue%20Ferry")]
@@ -37,7 +37,7 @@ public sealed class LogTests : IClassFixture<App>
         {
             var says = int.Parse(chip.QuerySelector("small")!.TextContent, System.Globalization.CultureInfo.InvariantCulture);
             var narrowed = await App.GetAsync(client, chip.GetAttribute("href")!);
-            // A second value of one facet adds to what the first had; a value of another narrows it.
+            // A second value of one facet adds brews; a value of another facet narrows the choice.
             var own = chip.Closest("details")!.QuerySelectorAll("a[aria-current]").Sum(other => int.Parse(other.QuerySelector("small")!.TextContent, System.Globalization.CultureInfo.InvariantCulture));
             Assert.Equal(says + own, Count(narrowed));
         }
@@ -93,7 +93,7 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Empty(Ids(await App.GetAsync(client, "/log?q=creme")));
     }
 
-    /// <summary>Whoever writes, the log knows it with the commit: a tasting, a new name of a barista, a brew that is no more.</summary>
+    /// <summary>Whoever writes, the log shows it with the commit: a tasting, a new name of a barista, a deleted brew.</summary>
     [Fact]
     public async Task The_log_follows_every_change_of_the_file()
     {
@@ -121,7 +121,7 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Empty(Ids(await App.GetAsync(browser, "/log?q=gooseberry")));
     }
 
-    /// <summary>Each row is what its brew says, and none is over.</summary>
+    /// <summary>Each row shows what its brew says, and there is no other row.</summary>
     [Fact]
     public async Task Every_row_of_the_log_is_what_its_brew_says()
     {
@@ -146,7 +146,7 @@ public sealed class LogTests : IClassFixture<App>
         });
     }
 
-    /// <summary>What has changed is merged in: after each change the whole log stands as if it had been read anew.</summary>
+    /// <summary>Changes are merged in: after each change the log is the same as read from the start.</summary>
     [Fact]
     public async Task The_log_stays_in_its_order_whatever_is_changed_in_it()
     {
@@ -156,7 +156,7 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Equal(await StandsAsync(own), all);
         (Func<Brew, bool> Of, Action<Brew> Change)[] changes =
         [
-            // One from the middle to the front, one to the end, one away and one of another age, several at once.
+            // One from the middle to the front, one to the end, one removed and one with another date, several at once.
             (brew => brew.Id == 20, brew => brew.OpenedAtMs = 1_900_000_000_000),
             (brew => brew.Id == 7, brew => brew.OpenedAtMs = 1),
             (brew => brew.Id == 13, brew => brew.DeletedAtMs = 5),
@@ -203,7 +203,7 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Equal(all - 1, Count(gone));
         Assert.Contains("was deleted", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         Assert.DoesNotContain(6, Ids(await App.GetAsync(browser, "/log")));
-        // Nothing else looks at it either: not the Bench, not the line it belonged to.
+        // No other page counts it either: not the Bench, not the dialling-in it belonged to.
         Assert.Null((await App.GetAsync(browser, "/")).QuerySelector("[name=brew][value='6']"));
         await App.GetAsync(browser, "/next/6", 404);
         Assert.Contains("Deleted", (await App.GetAsync(browser, "/log/6")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
@@ -223,7 +223,7 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Equal("Malty ones", chip.TextContent);
         Assert.Equal("/log?q=malt&coffee=Tidewrack", chip.GetAttribute("href"));
         Assert.Equal(Count(page), Count(await App.GetAsync(client, chip.GetAttribute("href")!)));
-        // One without a name, or of nothing, is refused where it was typed.
+        // A search without a name or without a query is refused at its field.
         var refused = await App.PostAsync(client, page, "/log?handler=Keep", ("name", "All"), ("query", ""));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
         var search = kept.QuerySelector(".kept-search [name=search]")!.GetAttribute("value")!;
@@ -288,7 +288,7 @@ public sealed class LogTests : IClassFixture<App>
         var page = await App.GetAsync(client, "/compare?b=19&b=22&p=vd-water-first");
         Assert.Equal(["A", "B", "C"], page.QuerySelectorAll(".beside-who li > span > strong").Select(one => one.TextContent));
         Assert.Equal(3, page.QuerySelectorAll(".compared .map .line-brew").Length);
-        // In the vessel and in the cup, wide and narrow.
+        // Vessel and cup, on a wide and a narrow screen.
         Assert.Equal(4, page.QuerySelectorAll("path.beside-line.beside-1:not(.beside-weighed)").Count(path => path.ParentElement!.ClassList.Contains("beside")));
         var rows = page.QuerySelectorAll(".beside-table tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent + "/" + row.Closest("div")!.GetAttribute("aria-label"), row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList(), StringComparer.Ordinal);
         var grinds = rows["Grind/What is set differently"];
@@ -340,10 +340,10 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Equal(facts.Count, Count(page));
         Assert.Equal(2 * facts.Count, page.QuerySelectorAll(".trend-point").Length);
         Assert.Equal(facts.Count, page.QuerySelectorAll("tbody tr").Sum(row => int.Parse(row.QuerySelector("td")!.TextContent, System.Globalization.CultureInfo.InvariantCulture)));
-        // Finer drains more slowly, and the page says which way they go along.
+        // Finer drains more slowly, and the page says in which direction they go together.
         Assert.Contains("goes down as grind goes up", page.QuerySelector(".found")!.TextContent, StringComparison.Ordinal);
         Assert.NotEmpty(page.QuerySelectorAll(".trend-band"));
-        // The same brews stand in the log.
+        // The same brews are in the log.
         var log = await App.GetAsync(client, page.QuerySelector(".plan-do a")!.GetAttribute("href")!);
         Assert.True(Count(log) >= facts.Count);
     }
@@ -372,7 +372,7 @@ public sealed class LogTests : IClassFixture<App>
         Assert.True(page.QuerySelector(".trend") is not null || page.QuerySelector(".lead")!.TextContent.Contains("No brew that was found", StringComparison.Ordinal));
     }
 
-    /// <summary>A figure as the page tells it: 1.23 %, −0.40 or 2:05.</summary>
+    /// <summary>A figure as the page shows it: 1.23 %, −0.40 or 2:05.</summary>
     private static double Figure(string text)
     {
         var parts = text.Replace('−', '-').Replace("%", "", StringComparison.Ordinal).Trim().Split(':');

@@ -11,7 +11,7 @@ public sealed class LogWordingTests
     private static readonly FigureFormat Metric = new(Units.Metric);
     private static readonly FigureFormat Imperial = new(new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180));
 
-    /// <summary>What is told begins at its bound, either way, and not a little before.</summary>
+    /// <summary>A remark begins at its limit, in both directions, and not slightly before.</summary>
     [Theory]
     [InlineData(4.9, 0, 0, 0, "")]
     [InlineData(5, 0, 0, 0, "the steep ended 5 s late")]
@@ -56,7 +56,7 @@ public sealed class LogWordingTests
     [InlineData("coffee", "Blue Ferry", "Blue Ferry")]
     public void Each_value_is_told_as_it_is_spoken(string facet, string value, string told) => Assert.Equal(told, LogWording.Of(LogFacet.Find(facet)!, value));
 
-    /// <summary>Every facet has a name of its own, and every value a row can have is offered under some order.</summary>
+    /// <summary>Every facet has a name of its own, and every value a row can have is offered in some order.</summary>
     [Fact]
     public void Every_facet_has_a_name_and_an_order()
     {
@@ -69,7 +69,7 @@ public sealed class LogWordingTests
         Assert.Equal(["Night Barge", "Blue Ferry", "Tidewrack"], LogWording.Sorted(LogFacet.Find("coffee")!, coffees).Select(one => one.Value));
     }
 
-    /// <summary>A value lies in the part that begins with it.</summary>
+    /// <summary>A value belongs to the part that begins with it.</summary>
     [Theory]
     [InlineData("score", 3.99, "-4")]
     [InlineData("score", 4, "4-6")]

@@ -7,10 +7,10 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Whatever is sent to whatever address, it is answered in our own words and never with a 500.</summary>
+/// <summary>Whatever is sent to whatever address, the answer is one of our pages and never a 500.</summary>
 public sealed partial class OddRequestTests(App app) : IClassFixture<App>
 {
-    /// <summary>What each odd request may be answered with; never 5xx.</summary>
+    /// <summary>The status codes allowed for each odd request; never 5xx.</summary>
     private static readonly HttpStatusCode[] Fine =
     [
         HttpStatusCode.OK, HttpStatusCode.NoContent, HttpStatusCode.Found, HttpStatusCode.BadRequest, HttpStatusCode.NotFound, HttpStatusCode.MethodNotAllowed,
@@ -90,7 +90,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
         Assert.Equal(HttpStatusCode.MethodNotAllowed, (await App.PostAsync(client, page, "/log", ("note", "x"))).StatusCode);
     }
 
-    /// <summary>A form that had gone stale must not take with it what somebody wrote in it.</summary>
+    /// <summary>A form that had expired must not lose what somebody wrote in it.</summary>
     [Fact]
     public async Task What_was_typed_into_a_form_that_is_refused_is_shown_again()
     {
@@ -125,7 +125,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
         Assert.True(answer.Headers.CacheControl!.NoStore, path);
     }
 
-    /// <summary>Every address there is, from the application's own endpoints, its parameters filled with what is there.</summary>
+    /// <summary>Every address there is, from the application's own endpoints, its parameters filled with existing values.</summary>
     private SortedSet<string> Addresses()
     {
         app.Browser();

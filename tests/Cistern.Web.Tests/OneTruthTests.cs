@@ -15,8 +15,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Tests;
 
 /// <summary>
-/// Three figures of a brew are true: what was read, what it is expected to be as it was brewed, and as it was planned. A crawler
-/// gathers each wherever it stands and finds no two values of one.
+/// A brew has three figures: the reading, the forecast of the brew as it was brewed, and the forecast as planned. A crawler collects
+/// each of them from every page and finds no two different values of one.
 /// </summary>
 public sealed partial class OneTruthTests
 {
@@ -39,7 +39,7 @@ public sealed partial class OneTruthTests
         await CrawlLogAsync(client);
         var torn = told.Where(one => one.Value.Count > 1).Select(one => $"{one.Key.Brew} {one.Key.Figure}: {string.Join(", ", one.Value.Select(value => $"{value.Key} ({string.Join(' ', value.Value)})"))}").ToList();
         Assert.True(torn.Count == 0, $"{torn.Count} of {told.Count}:\n{string.Join('\n', torn)}");
-        // What is not found anywhere cannot differ: each page must have told its share.
+        // A figure that is found nowhere cannot differ: each page must have contributed some.
         foreach (var place in (string[])["log", "sheet", "after", "taste", "next", "line", "together", "row", "file", "command line"])
         {
             Assert.True(told.Values.SelectMany(one => one.Values).Count(places => places.Contains(place)) >= brews.Count, $"{place} told nothing");
@@ -60,7 +60,7 @@ public sealed partial class OneTruthTests
         Assert.True(made >= 15, $"{made}");
     }
 
-    /// <summary>A reading that came a moment ago is known to the plan as it was to the advice, before all is learned anew.</summary>
+    /// <summary>A reading taken a moment ago is used by the plan as by the advice, before everything is learned again.</summary>
     [Fact]
     public async Task What_was_just_read_is_known_to_the_plan_too()
     {
@@ -84,12 +84,12 @@ public sealed partial class OneTruthTests
         Assert.Empty(next.QuerySelectorAll("#changes > li"));
         var plan = await App.ParseAsync(await App.PostAsync(client, next, $"/next/{liked}?handler=Target", ("job", Guid.NewGuid().ToString())));
         Assert.Matches("^Your target: strength 1[.0-9]+ to 1[.0-9]+ % TDS; balance ", plan.QuerySelector("#target")!.TextContent.Trim());
-        // A plan that meets it: as it was, it lies within.
+        // A plan that meets the target: as it was, it is within it.
         Assert.Null(plan.QuerySelector(".finding.stops"));
         Assert.DoesNotContain("; the target is", plan.Body!.TextContent, StringComparison.Ordinal);
     }
 
-    /// <summary>Makes every change that is offered after a brew a plan: it shows what was told.</summary>
+    /// <summary>Makes every change that is offered after a brew a plan: the plan shows the figures that were offered.</summary>
     private static async Task<int> MakeAsync(HttpClient client, int id)
     {
         var next = await App.GetAsync(client, $"/next/{id}");
@@ -107,7 +107,10 @@ public sealed partial class OneTruthTests
         return changes.Count;
     }
 
-    /// <summary>The core tells a change by the recipe; what is kept of it, with the bench's own gear, must come to the same on the same day.</summary>
+    /// <summary>
+    /// The core identifies a change by its recipe; the stored plan, with the equipment of the shelf, must give the same result on the
+    /// same day.
+    /// </summary>
     [Fact]
     public async Task What_a_change_comes_to_survives_being_made_a_plan_a_thousand_times()
     {
@@ -137,7 +140,7 @@ public sealed partial class OneTruthTests
         static string Shown(Totals totals) => FormattableString.Invariant($"{totals.FinalTdsPercent:0.00} {totals.FlavourBalance:0.00} {totals.ExtractionYieldPercent:0.0} {totals.FinalG:0} {totals.FinishS:0} {totals.DrawdownS:0} {totals.PressForceN:0}");
     }
 
-    /// <summary>Every other brew as if it had been planned when other things were known of its grinder and coffee.</summary>
+    /// <summary>Every other brew is made to look planned when something else was known of its grinder and coffee.</summary>
     private static async Task<int> BrewedWithOthersModelsAsync(Data.CisternDb db, List<int> brews)
     {
         var rows = await db.Brews.Where(brew => brews.Contains(brew.Id) && brew.Id % 2 == 0).Include(brew => brew.Facts).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Tastings).AsSplitQuery().ToListAsync(Ct);
@@ -159,7 +162,7 @@ public sealed partial class OneTruthTests
             [("log", $"/log/{id}", ["planned", "brewed"]), ("sheet", $"/log/{id}/sheet", ["planned", "brewed"]), ("after", $"/brew/{id}/after", ["planned", "brewed"]), ("together", $"/compare?b={id}&b={other}", [])])
         {
             var page = await App.GetAsync(client, path);
-            // Brews lie side by side in the order of the log, whatever order they were asked for in.
+            // Brews are compared in the order of the log, in whatever order they were requested.
             var who = columns.Length > 0 ? columns : page.QuerySelectorAll(".beside-who a").Select(link => link.GetAttribute("href") == $"/log/{id}" ? "brewed" : "");
             foreach (var row in page.QuerySelectorAll("tr").Where(row => row.QuerySelector("th[scope=row]") is not null))
             {
@@ -194,7 +197,7 @@ public sealed partial class OneTruthTests
         }
 
         var text = await client.GetStringAsync(new Uri($"/log/{id}/brew.json", UriKind.Relative), Ct);
-        // What the command line tells of it, from its file alone.
+        // What the command line says of it, from its file alone.
         var advised = Data.Files.BrewFiles.Told(BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(text)).Brews[0], ForecastModel.Published)!.AsBrewed;
         Tell(id, "brewed Strength", "command line", Wording.FigureFormat.Number(advised.FinalTdsPercent, 2));
         Tell(id, "brewed Done at", "command line", Wording.FigureFormat.Clock(advised.FinishS));
@@ -248,7 +251,7 @@ public sealed partial class OneTruthTests
     {
         var name = figure.Replace(", TDS", "", StringComparison.Ordinal).Replace("Poured", "Water", StringComparison.Ordinal).Replace("In the cup", "Drink", StringComparison.Ordinal).Replace(", by the clock", "", StringComparison.Ordinal);
         var plain = value.Replace("forecast", "", StringComparison.Ordinal).Replace("TDS", "", StringComparison.Ordinal).Replace("%", "", StringComparison.Ordinal).Replace(" g", "", StringComparison.Ordinal).Replace(" N", "", StringComparison.Ordinal).Trim().TrimStart('+');
-        // In a comparison more stands beside it: the drink in ml, the figure of the balance.
+        // A comparison shows more beside it: the drink in ml, the figure of the balance.
         plain = place == "together" ? plain.Split(name.EndsWith("Drink", StringComparison.Ordinal) ? "," : " (")[0] : plain;
         if (plain.Length == 0 || plain is "—" or "not seen" || value.Contains("weighed", StringComparison.Ordinal))
         {

@@ -10,7 +10,7 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What goes out otherwise than as files: a calendar, codes, a sheet; and the history of a plan.</summary>
+/// <summary>Output other than files: a calendar, codes, a printed card; and the history of a plan.</summary>
 public sealed class OutTests : IClassFixture<App>
 {
     private readonly App app;
@@ -26,7 +26,7 @@ public sealed class OutTests : IClassFixture<App>
 
     public static TheoryData<string> Recipes => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
 
-    /// <summary>On the console it is the same code as on the page: every module of the one is one of the other.</summary>
+    /// <summary>The console shows the same code as the page, module by module.</summary>
     [Fact]
     public void A_code_on_the_console_is_the_one_on_the_page()
     {
@@ -66,7 +66,7 @@ public sealed class OutTests : IClassFixture<App>
         Assert.Equal("High Hut", planned.Location);
         Assert.EndsWith(path, planned.Url!.ToString(), StringComparison.Ordinal);
         Assert.Equal(new DateTime(2026, 11, 24, 7, 30, 0), planned.End!.AsUtc);
-        // It begins with the kettle, and says so; then with the hands.
+        // It begins with the kettle, and says so; then comes the work by hand.
         Assert.InRange((planned.End!.AsUtc - planned.Start!.AsUtc).TotalMinutes, 5, 40);
         var alarms = planned.Alarms.OrderBy(alarm => alarm.Trigger!.Duration!.Value.ToTimeSpan(planned.Start)).ToList();
         Assert.Equal([$"Kettle on: {name}", $"Begin: {name}"], alarms.Select(alarm => alarm.Description!));
@@ -74,10 +74,10 @@ public sealed class OutTests : IClassFixture<App>
         var says = page.QuerySelector("#ready-says")!.TextContent;
         var at = says[(says.IndexOf("Begin at Tue 24 Nov ", StringComparison.Ordinal) + 20)..][..8];
         Assert.Equal(TimeOnly.Parse(at, System.Globalization.CultureInfo.InvariantCulture).ToTimeSpan().TotalSeconds, hands.TimeOfDay.TotalSeconds, 2.0);
-        // Where the water is hot before all else is ready, both are begun at once.
+        // Where the water is hot before everything else is ready, both begin at once.
         await ChangeAsync(browser, await App.GetAsync(browser, path), ("heater", Option(page, "heater", "not known")));
         Assert.Equal([$"Begin: {name}"], (await CalendarAsync(browser)).Events.Single().Alarms.Select(alarm => alarm.Description!));
-        // What the shelf wants is to be done, on no day.
+        // What the shelf needs is a task without a date.
         var todo = Assert.Single((await CalendarAsync(browser)).Todos, one => one.Summary == "Quiet Orchard: running out");
         Assert.Null(todo.Due);
 
@@ -85,7 +85,7 @@ public sealed class OutTests : IClassFixture<App>
         page = await ChangeAsync(browser, await App.GetAsync(browser, path), ("ready", "Wed 8:00"));
         var moved = Assert.Single((await CalendarAsync(browser)).Events);
         Assert.Equal((planned.Uid, new DateTime(2026, 11, 25, 8, 0, 0)), (moved.Uid, moved.End!.AsUtc));
-        // Brewed the day before it is still wanted; brewed for that cup it is not.
+        // Brewed the day before, it is still wanted; brewed for that cup, it is not.
         await App.PostAsync(browser, page, path + "?handler=Brew", ("job", Guid.NewGuid().ToString()));
         Assert.Single((await CalendarAsync(browser)).Events);
         own.Time.Advance(TimeSpan.FromHours(46));
@@ -178,7 +178,7 @@ public sealed class OutTests : IClassFixture<App>
             Assert.NotNull(CodeText.Read(code[..i] + ".").Problem);
         }
 
-        // What unpacks to more than any brew is refused, and takes no room.
+        // A link that unpacks to more than any brew is refused without using memory.
         var bomb = await Task.Run(() => Packed(new string(' ', 40 * 1024 * 1024)), Ct);
         Assert.NotNull(CodeText.Read(bomb).Problem);
     }
@@ -209,7 +209,7 @@ public sealed class OutTests : IClassFixture<App>
             Assert.Contains(said, sheet.TextContent, StringComparison.Ordinal);
         }
 
-        // The same figures as the entry in the log, and a code that is that brew.
+        // The same figures as the entry in the log, and a code with that brew.
         var entry = (await App.GetAsync(client, "/log/5")).QuerySelectorAll("section[aria-label='What came of it'] tbody tr").ToDictionary(Head, row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList());
         foreach (var row in sheet.QuerySelectorAll("tbody tr").Where(row => row.QuerySelector("th") is not null && entry.ContainsKey(Head(row))))
         {
@@ -227,7 +227,7 @@ public sealed class OutTests : IClassFixture<App>
     {
         await using var own = new App();
         var browser = own.Browser();
-        // The demo's pair: B under A, both brewed.
+        // The demo's pair: B below A, both brewed.
         var (first, second) = await own.DataAsync(async db => (await db.Plans.SingleAsync(row => row.Name == "Water below, for the pair", Ct), await db.Plans.SingleAsync(row => row.Name == "Water below, for the pair, B", Ct)));
         var third = await SaveAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, $"/plan/{first.Id}"), ("kettle", "90")), "Cooler", "It was harsh.");
         var path = third.QuerySelector("#plan")!.GetAttribute("action")!;
@@ -240,7 +240,7 @@ public sealed class OutTests : IClassFixture<App>
         Assert.Contains("It was harsh.", children[1].TextContent, StringComparison.Ordinal);
         Assert.Contains("Not brewed yet.", children[1].TextContent, StringComparison.Ordinal);
         Assert.Contains("is-here", children[1].QuerySelector(".lineage-plan")!.ClassList);
-        // Asked from any of it, it is the same tree; what was taken away is left out.
+        // From any brew in it the tree is the same; deleted brews are left out.
         await own.DataAsync(db => db.Plans.Where(row => row.Id == second.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.RemovedAtMs, 1), Ct));
         Assert.Single((await App.GetAsync(browser, $"/plan/{first.Id}/history")).QuerySelectorAll(".lineage-tree .lineage-tree > li"));
     }

@@ -33,7 +33,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.DoesNotContain(page.All, element => element.Attributes.Any(attribute => attribute.Name.StartsWith("on", StringComparison.Ordinal)));
     }
 
-    /// <summary>A script that lacks one of its parts does nothing at all: all that the running brew is made of is kept on the device with it.</summary>
+    /// <summary>A script with a missing part does nothing at all: every file a running brew needs is stored on the device with its page.</summary>
     [Fact]
     public async Task Every_part_of_the_running_brew_s_script_is_kept_for_when_there_is_no_network()
     {
@@ -56,7 +56,10 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.All(parts, name => Assert.Contains($"'{name}'", worker, StringComparison.Ordinal));
     }
 
-    /// <summary>From the Bench along every link, one page of each kind, and a brew under way: nothing opens on nothing, nothing that is filled in cannot be sent.</summary>
+    /// <summary>
+    /// From the Bench along every link, one page of each kind, and a running brew: no link leads nowhere, and every form that can be
+    /// filled in can be sent.
+    /// </summary>
     [Fact]
     public async Task Every_fold_holds_something_and_every_form_can_be_sent()
     {
@@ -150,7 +153,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Contains(lines, line => line.StartsWith("3:45 Break the crust", StringComparison.Ordinal));
         Assert.DoesNotContain(lines, line => line.Contains(" g", StringComparison.Ordinal) && !line.Contains("coffee ground", StringComparison.OrdinalIgnoreCase));
         Assert.Equal("/plan/jar-spoons", page.QuerySelector("#barest a.is-main")!.GetAttribute("href"));
-        // Whoever brews with a scale is not told of it any more.
+        // Whoever brews with a scale no longer gets that text.
         await using var old = new App();
         Assert.Null((await App.GetAsync(old.Browser(), "/")).QuerySelector("#barest"));
     }
@@ -195,7 +198,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Equal("teapot", none.QuerySelector("#q")!.GetAttribute("value"));
     }
 
-    /// <summary>What a browser needs to put it on a phone's screen: a manifest that every page names, and pictures of the sizes it says.</summary>
+    /// <summary>What a browser needs to install it on a phone: a manifest that every page names, and icons of the sizes it states.</summary>
     [Fact]
     public async Task It_can_be_installed()
     {
@@ -213,7 +216,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
             var picture = await browser.GetByteArrayAsync(new Uri(icon.GetProperty("src").GetString()!, UriKind.Relative), TestContext.Current.CancellationToken);
             if (icon.GetProperty("type").GetString() == "image/png")
             {
-                // Width and height stand at the head of a PNG, big-endian.
+                // Width and height are at the start of a PNG, big-endian.
                 var (width, height) = (System.Buffers.Binary.BinaryPrimitives.ReadInt32BigEndian(picture.AsSpan(16)), System.Buffers.Binary.BinaryPrimitives.ReadInt32BigEndian(picture.AsSpan(20)));
                 Assert.Equal(icon.GetProperty("sizes").GetString(), $"{width}x{height}");
                 maskable += icon.TryGetProperty("purpose", out _) ? 1 : 0;
@@ -227,7 +230,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         }
     }
 
-    /// <summary>A word that is explained has its explanation on its page, once, and all of them stand in Help.</summary>
+    /// <summary>An explained word is explained on its page, once, and all of them are in Help.</summary>
     [Theory]
     [InlineData("/plan/fp-bloomed", "tds extraction balance band")]
     [InlineData("/", "school")]
@@ -356,7 +359,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-water-first?counting=poured");
         var drinkMl = double.Parse(page.QuerySelector("#drink")!.GetAttribute("value")!, CultureInfo.InvariantCulture);
-        // Poured by weight, a gram is a millilitre; and what is typed stands, as water and in the field.
+        // Poured by weight, a gram is a millilitre; what is typed stays, as water and in the field.
         Assert.Equal(384, drinkMl);
         page = await PlanPage.ChangeAsync(client, page, ("drink", "500"));
         Assert.Equal(("500", "500"), (PlanPage.Value(page, "drink"), PlanPage.Value(page, "water")));
@@ -408,7 +411,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Equal("32.0", (await App.GetAsync(app.Browser(), "/plan/fp-long-settle")).QuerySelector("#dose")!.GetAttribute("value"));
     }
 
-    /// <summary>Coffee in grams and water in ounces, or the other way round: each as it is weighed, everywhere.</summary>
+    /// <summary>Coffee in grams and water in ounces, or the other way round: each as it is weighed, on every page.</summary>
     [Fact]
     public async Task Coffee_and_water_have_each_their_unit()
     {
@@ -423,7 +426,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Contains("Weigh 32.0 g", plan.Body!.TextContent, StringComparison.Ordinal);
         Assert.Contains("32.0 g to 16.93 oz", (await App.GetAsync(client, "/")).Body!.TextContent, StringComparison.Ordinal);
 
-        // What is typed in the other unit, or in spoons, is said in the field's own.
+        // A value typed in another unit, or in spoons, is shown in the unit of the field.
         plan = await App.ParseAsync(await App.PostAsync(client, plan, "/plan/fp-long-settle", ("dose", "1 oz")));
         Assert.Equal("28.3 g", Shown("dose"));
 
@@ -435,7 +438,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         plan = await App.ParseAsync(await App.PostAsync(client, plan, "/plan/fp-long-settle", ("dose", "4 tablespoons")));
         Assert.Equal("0.85 oz", Shown("dose"));
 
-        // A bag and a spoon hold coffee; they are told and taken in its unit.
+        // A bag and a spoon hold coffee; they are shown and typed in the unit of coffee.
         var bag = await App.GetAsync(client, "/shelf/coffee/1");
         var leftG = await own.DataAsync(async db => (await db.Bags.FindAsync(1))!.LeftG);
         Assert.Equal(Math.Round(leftG / 28.349523125, 3).ToString("0.###", System.Globalization.CultureInfo.InvariantCulture), bag.QuerySelector("#left")!.GetAttribute("value"));

@@ -10,7 +10,7 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Two brews planned as one, and tasted blind.</summary>
+/// <summary>Two brews planned together and tasted blind.</summary>
 public sealed class PairTests : IClassFixture<App>
 {
     private readonly App app;
@@ -32,7 +32,7 @@ public sealed class PairTests : IClassFixture<App>
         var path = page.QuerySelector("[action*='handler=Brew']")!.GetAttribute("action")!.Split('?')[0];
         Assert.Contains("Nothing differs yet.", page.QuerySelector("#one-thing")!.TextContent, StringComparison.Ordinal);
         var b = page.QuerySelector("#one-thing a")!.GetAttribute("href")!;
-        // A is kept and cannot change any more; B lies open, and is held against it.
+        // A is saved and can no longer change; B is open and compared with it.
         var sheet = await ChangeAsync(client, await App.GetAsync(client, b), ("kettle", "88"));
         Assert.Equal(b, sheet.QuerySelector("#plan")!.GetAttribute("action"));
         page = await App.GetAsync(client, path);
@@ -47,7 +47,7 @@ public sealed class PairTests : IClassFixture<App>
         page = await App.ParseAsync(await App.PostAsync(client, page, path + "?handler=Stagger", ("stagger", "1:30")));
         Assert.Contains("B starts 1:30 after A.", page.QuerySelector("#when")!.TextContent, StringComparison.Ordinal);
 
-        // B stands with its pair, and is not offered as something left lying about.
+        // B belongs to its pair, and is not listed as an unfinished plan.
         Assert.DoesNotContain((await App.GetAsync(client, "/plan")).QuerySelectorAll("#not-kept + .rows a"), link => link.GetAttribute("href") == b);
         var wantedMs = app.Time.GetUtcNow().AddHours(1).ToUnixTimeMilliseconds();
         await app.DataAsync(db => db.Plans.Where(stored => stored.Id == Id(b)).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.WantedAtMs, wantedMs), Ct));
@@ -60,12 +60,12 @@ public sealed class PairTests : IClassFixture<App>
         Assert.Equal(2, brews.Count);
         Assert.Contains("starts 1:30 after A", page.QuerySelector(".pair-brews")!.TextContent, StringComparison.Ordinal);
         var (firstId, secondId) = (Id(brews[0]), Id(brews[1]));
-        // What was wanted is being brewed, and nothing of it is called for any more.
+        // The wanted cup is being brewed, and no reminder for it is shown any more.
         Assert.Null(await app.DataAsync(db => db.Plans.Where(stored => stored.Id == Id(b)).Select(stored => stored.WantedAtMs).SingleAsync(Ct)));
-        // Of two opened at one moment the log tells A before B.
+        // Of two brews opened at the same moment the log lists A before B.
         var opened = await app.DataAsync(db => db.Brews.Where(brew => brew.Id == firstId || brew.Id == secondId).OrderBy(brew => brew.OpenedAtMs).Select(brew => new { brew.Id, brew.OpenedAtMs }).ToListAsync(Ct));
         Assert.Equal((firstId, opened[0].OpenedAtMs + 1), (opened[0].Id, opened[1].OpenedAtMs));
-        // So is it where two devices saw it unbrewed and both pressed.
+        // The same holds when two devices saw it unbrewed and both pressed.
         var spare = await app.DataAsync(db => db.Brews.AsNoTracking().FirstAsync(brew => brew.State == BrewState.Finished, Ct));
         spare.Id = 0;
         Assert.False(await app.DataAsync(db => new BrewStart(db, new PlanRows(db, new IdempotencyStore(db, app.Time), app.Time)).BrewPairAsync(Id(path), (spare, spare), "", new PlanRequest(Guid.NewGuid(), null), Ct)));
@@ -74,7 +74,7 @@ public sealed class PairTests : IClassFixture<App>
         Assert.Null((await App.GetAsync(client, brews[0])).QuerySelector("#pair-note"));
         Assert.StartsWith("B of a pair: temperature 97 °C → 88 °C", await app.DataAsync(db => db.Brews.Where(brew => brew.Id == secondId).Select(brew => brew.Why).SingleAsync(Ct)), StringComparison.Ordinal);
 
-        // When A starts, every page is told when B has to.
+        // When A starts, every page learns when B has to start.
         Assert.Null(await StartsAsync(secondId));
         await StartAsync(firstId);
         var startedMs = await app.DataAsync(db => db.Brews.Where(brew => brew.Id == firstId).Select(brew => brew.StartedAtMs).SingleAsync(Ct));
@@ -82,7 +82,7 @@ public sealed class PairTests : IClassFixture<App>
         Assert.Null(await StartsAsync(firstId));
         await StartAsync(secondId);
         Assert.Null(await StartsAsync(secondId));
-        // What was set for B is kept with it, and cannot be set otherwise now.
+        // What was set for B is saved with it and can no longer be changed.
         await App.PostAsync(client, page, path + "?handler=Stagger", ("stagger", "3:00"));
         Assert.Equal(90, await app.DataAsync(db => db.Pairs.Where(pair => pair.SecondBrewId == secondId).Select(pair => pair.StaggerS).SingleAsync(Ct)));
         Assert.NotNull(await app.DataAsync(db => db.Plans.Where(stored => stored.Id == Id(b)).Select(stored => stored.SavedAtMs).SingleAsync(Ct)));
@@ -138,7 +138,7 @@ public sealed class PairTests : IClassFixture<App>
         var session = await app.DataAsync(db => db.BlindSessions.AsNoTracking().SingleAsync(row => row.Id == Id(path), Ct));
         Assert.Equal((8, 19, 4), (session.FirstBrewId, session.SecondBrewId, session.Tasters));
         var dealt = BlindTasting.Serve(session.Kind, 4, session.Seed);
-        // The key is shut away, and names each cup.
+        // The key is on a page of its own, and names each cup.
         Assert.False(page.QuerySelector("details")!.HasAttribute("open"));
         Assert.Equal(dealt[0].Select(cup => $"{cup.Code} {(cup.First ? "A" : "B")}"), page.QuerySelectorAll("#key tbody td")[0].TextContent.Split("   "));
 
@@ -161,7 +161,7 @@ public sealed class PairTests : IClassFixture<App>
             Assert.Contains("Kept: ", kept.QuerySelector("main [role=status]")!.TextContent, StringComparison.Ordinal);
         }
 
-        // Somebody else who opens that page is not told what was named; a cup of another taster is none.
+        // Another taster who opens that page is not shown the answers; the cup of another taster is refused.
         var peeked = await App.GetAsync(taster, path + "/answer?taster=1");
         Assert.Empty(peeked.QuerySelectorAll(".cup-code input[checked]"));
         var foreign = dealt[1].Select(cup => cup.Code).Except(dealt[0].Select(cup => cup.Code)).First();
@@ -178,7 +178,7 @@ public sealed class PairTests : IClassFixture<App>
         Assert.Equal(3, page.QuerySelectorAll("#tasters .words").Count(cell => cell.TextContent == "sharper"));
         Assert.Contains("Bloomed and broken", page.QuerySelector("#answers")!.TextContent, StringComparison.Ordinal);
 
-        // What comes after the revealing is not taken.
+        // An answer after the revealing is not accepted.
         var late = BlindTasting.Asked(session.Kind, dealt[3]).Select(cup => ("picked", cup.Code.ToString(CultureInfo.InvariantCulture))).ToArray();
         await App.PostAsync(taster, peeked, path + "/answer?taster=4", late);
         Assert.Equal(3, await app.DataAsync(db => db.BlindAnswers.CountAsync(answer => answer.SessionId == session.Id, Ct)));

@@ -11,7 +11,7 @@ using OpenCvSharp;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Photographs: of grounds that are measured, and of brews that are kept.</summary>
+/// <summary>Photographs: of grounds to be measured, and of brews to be kept.</summary>
 public sealed class PictureTests : IClassFixture<App>
 {
     private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
@@ -69,7 +69,7 @@ public sealed class PictureTests : IClassFixture<App>
 
         var kept = await App.PostAsync(client, measured, "/shelf/grind?handler=Keep", [.. Hidden(measured, ".measured form"), ("of", "mill-1"), ("setting", "30")]);
         Assert.EndsWith("/shelf", kept.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
-        // Sent again it is kept once.
+        // Sent again it is saved once.
         await App.PostAsync(client, measured, "/shelf/grind?handler=Keep", [.. Hidden(measured, ".measured form"), ("of", "mill-1"), ("setting", "30")]);
         var grinder = await app.DataAsync(db => db.Grinders.AsNoTracking().FirstAsync(one => one.Id == 1, Ct));
         var point = Assert.Single(grinder.MeasuredList);
@@ -144,7 +144,7 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.Equal(500, await app.DataAsync(db => db.Observations.Where(one => one.BrewId == 5 && one.Name == ObservationNames.Grind).Select(one => one.Value).FirstAsync(Ct)));
         Assert.NotEqual(before, (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent);
         Assert.Contains("500 µm", (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
-        // Brewed again as it went, the grinder is set as it was: what it ground is learned from.
+        // Brewed again as it was, with the same grinder setting: its measured grind is learned from.
         var again = await App.PostAsync(client, page, "/?handler=Again", ("brew", "5"), ("cup", "really"), ("key", Guid.NewGuid().ToString()));
         var brewed = int.Parse(again.RequestMessage!.RequestUri!.Segments[^1], System.Globalization.CultureInfo.InvariantCulture);
         var (planned, planAgain) = await app.DataAsync(async db => ((await db.Brews.SingleAsync(one => one.Id == 5, Ct)).Planned().Grind, (await db.Brews.SingleAsync(one => one.Id == brewed, Ct)).Planned().Grind));
@@ -180,7 +180,7 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(new Uri(address, UriKind.Relative), Ct)).StatusCode);
         shown = await App.ParseAsync(await App.PostAsync(client, shown, $"/brew/6/pictures?handler=BringBack&picture={number}"));
         Assert.Equal("Cup: clear", shown.QuerySelector(".brew-picture img")!.GetAttribute("alt"));
-        // Of another brew it is not.
+        // It does not belong to another brew.
         Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(new Uri($"/brew/7/pictures/{number}", UriKind.Relative), Ct)).StatusCode);
     }
 
@@ -217,7 +217,7 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.Contains("at most 8", (await App.GetAsync(client, "/brew/8/pictures")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
     }
 
-    /// <summary>Whoever goes away leaves no process behind, and the next picture is looked at.</summary>
+    /// <summary>A cancelled request leaves no process behind, and the next picture is measured.</summary>
     [Fact]
     public async Task A_process_that_looks_ends_with_its_request()
     {
@@ -250,7 +250,7 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.NotNull(await looker.RemadeAsync(Photograph(40, 30), Ct));
     }
 
-    /// <summary>Out with a brew's file and into another bench; a file without them takes none away.</summary>
+    /// <summary>Exported with a brew's file and imported elsewhere; a file without pictures removes none.</summary>
     [Fact]
     public async Task Pictures_go_out_and_in_with_a_brew_file_where_they_are_wanted()
     {
@@ -271,7 +271,7 @@ public sealed class PictureTests : IClassFixture<App>
             var look = await App.ParseAsync(await there.PostAsync(new Uri("/files?handler=Look", UriKind.Relative), content, Ct));
             if (look.QuerySelector(".take-in .is-main") is not null)
             {
-                // Its page leads to the files once it is taken.
+                // Its page leads to the files once it is imported.
                 var action = look.QuerySelector(".take-in")!.GetAttribute("action")!;
                 var answer = await App.PostAsync(there, look, action, ("with-changed", "yes"));
                 for (var i = 0; i < 400 && answer.RequestMessage!.RequestUri!.AbsolutePath != "/files"; i++)

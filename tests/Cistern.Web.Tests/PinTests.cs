@@ -7,7 +7,7 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>A barista may ask for a PIN before somebody brews as them.</summary>
+/// <summary>A barista may require a PIN before somebody brews as them.</summary>
 public sealed class PinTests
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
@@ -35,7 +35,7 @@ public sealed class PinTests
     {
         await using var app = new App();
         var own = await TeoWithPinAsync(app);
-        // Who set it goes on; another device does not, whatever its cookie says.
+        // The device it was set on goes on; another device does not, whatever its cookie says.
         Assert.Equal("Teo", await WhoAsync(own));
         var other = app.Browser();
         var teo = await BaristaAsync(app, "Teo");
@@ -47,7 +47,7 @@ public sealed class PinTests
         var wrong = await BecomeAsync(app, third, "Teo", "4712");
         Assert.Equal(HttpStatusCode.UnprocessableEntity, wrong.StatusCode);
         var page = await App.ParseAsync(wrong);
-        // What was chosen stays chosen, the PIN is not written back, and the finding stands at its field.
+        // The choice stays, the PIN is not written back, and the finding is at its field.
         Assert.Equal($"{teo.Id}", page.QuerySelector("[name=barista] option[selected]")!.GetAttribute("value"));
         Assert.Contains("not Teo's PIN", page.QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
         Assert.Equal("", page.QuerySelector("#pin")!.GetAttribute("value"));
@@ -55,7 +55,7 @@ public sealed class PinTests
         (await BecomeAsync(app, third, "Teo", "4711")).EnsureSuccessStatusCode();
         Assert.Equal("Teo", await WhoAsync(third));
 
-        // Somebody else took the device meanwhile: the way back asks again.
+        // Somebody else uses the device meanwhile: going back asks for the PIN again.
         await BecomeAsync(app, third, "Solveig");
         Assert.Equal("Solveig", await WhoAsync(third));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await BecomeAsync(app, third, "Teo")).StatusCode);
@@ -88,7 +88,7 @@ public sealed class PinTests
     [InlineData("١٢٣٤", false)]
     public void A_PIN_has_four_to_eight_digits(string pin, bool good) => Assert.Equal(good, Pins.Problem(pin) is null);
 
-    /// <summary>Told apart by their salt, slow to try, and never the PIN itself.</summary>
+    /// <summary>Different salts, slow to try, and never the PIN itself in the file.</summary>
     [Fact]
     public void What_is_kept_of_a_PIN_is_not_the_PIN()
     {
@@ -107,17 +107,17 @@ public sealed class PinTests
         var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.Keep("1111") });
         Assert.All(Enumerable.Range(0, TryLimiter.Most - 1), _ => Assert.Equal(TryResult.Wrong, pins.Try(teo, "0000", 0)));
         Assert.Equal(TryResult.JustShut, pins.Try(teo, "0000", 0));
-        // On another device its owner is not kept out by them.
+        // On another device its owner is not locked out by them.
         Assert.Equal(TryResult.Good, pins.Try(teo, "4711", 3));
         Assert.Equal((TryResult.Shut, TryResult.Good), (pins.Try(teo, "4711", 0), pins.Try(solveig, "1111", 0)));
         Assert.Contains("Too many wrong PINs", (await App.ParseAsync(await BecomeAsync(app, app.Browser(), "Teo", "4711"))).QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
         app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.ShutForMs));
         Assert.Equal(TryResult.Good, pins.Try(teo, "4711", 0));
-        // A right one in between forgives the wrong ones before it.
+        // A right one in between resets the count of wrong ones.
         Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? TryResult.Good : TryResult.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
     }
 
-    /// <summary>Who has no PIN is anybody: a phone that becomes a colleague must not shut that one out.</summary>
+    /// <summary>A barista without a PIN can be anybody: a phone that switches to a colleague must not lock that colleague out.</summary>
     [Fact]
     public async Task A_paired_phone_sets_no_first_PIN_for_anybody()
     {
@@ -129,13 +129,13 @@ public sealed class PinTests
         Assert.Null(page.QuerySelector("#new-pin"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await SetAsync(phone, "4711")).StatusCode);
         Assert.Equal("", (await BaristaAsync(app, "Teo")).Pin);
-        // At the bench's own screen it is set, and then the phone that knows it changes it.
+        // It is set on this machine's own browser, and then changed from the phone that knows it.
         await TeoWithPinAsync(app);
         await BecomeAsync(app, phone, "Teo", "4711");
         (await SetAsync(phone, "998877", "4711")).EnsureSuccessStatusCode();
     }
 
-    /// <summary>What was typed into a form that had gone stale is shown again on pages whose forms hold nothing secret, and on no other.</summary>
+    /// <summary>What was typed into an expired form is shown again on pages whose forms hold nothing secret, and on no other.</summary>
     [Theory]
     [InlineData("/you?handler=Pin", false)]
     [InlineData("/pair", false)]
@@ -168,7 +168,7 @@ public sealed class PinTests
         Assert.Equal("Teo", await WhoAsync(owner));
     }
 
-    /// <summary>Everybody has one and none was given here: the pages work for nobody in particular, and lead to where one is given.</summary>
+    /// <summary>Everybody has a PIN and none was entered here: the pages work without a barista, and lead to where a PIN is entered.</summary>
     [Fact]
     public async Task Where_everybody_has_a_PIN_a_new_device_is_nobodys()
     {

@@ -10,7 +10,7 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What was wrong on the plan once, each as a barista came upon it.</summary>
+/// <summary>Faults of the plan page that were reported once, each as a barista met it.</summary>
 public sealed class PlanMendTests : IClassFixture<App>
 {
     private readonly App app;
@@ -31,7 +31,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var swirl = Steps(page).FindIndex(step => step.Contains("Swirl", StringComparison.Ordinal));
         var stood = Steps(page);
         page = await ChangeAsync(client, await ChangeAsync(client, page, ("do", $"open:{swirl}")), ("s.at", "9:00"));
-        // Nothing was changed; what was typed stands in its field, with what is wrong with it.
+        // Nothing was changed; what was typed is still in its field, with the finding beside it.
         Assert.Equal(stood, Steps(page));
         Assert.Equal("9:00", page.QuerySelector("#s\\.at")!.GetAttribute("value"));
         Assert.Contains("Pour is at 0:40, and would be delayed.", page.QuerySelector("#s\\.at-problem")!.TextContent, StringComparison.Ordinal);
@@ -43,7 +43,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         // Going back restores.
         var back = await ChangeAsync(client, moved, ("do", "undo"));
         Assert.Equal(stood, Steps(back));
-        // Up to what comes after it a time is just set.
+        // Up to the next step a time can simply be set.
         page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("do", $"open:{swirl}")), ("s.at", "0:20"));
         Assert.Contains(Steps(page), step => step.StartsWith("0:20", StringComparison.Ordinal) && step.Contains("Swirl", StringComparison.Ordinal));
         Assert.Null(page.QuerySelector("#answer"));
@@ -81,7 +81,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(um, Math.Round(file.RootElement.GetProperty("grind").GetProperty("medianUm").GetDouble()).ToString("0", CultureInfo.InvariantCulture));
     }
 
-    /// <summary>The last brew of that family by that barista counts, as long as it stands in the log; of two bags of its coffee the one roasted last.</summary>
+    /// <summary>The last brew of that family by that barista counts while it is in the log; of two bags of its coffee the one roasted last.</summary>
     [Fact]
     public async Task The_gear_of_the_last_brew_that_stands_is_taken_and_the_newest_bag_of_its_coffee()
     {
@@ -93,12 +93,12 @@ public sealed class PlanMendTests : IClassFixture<App>
             set => set.SetProperty(row => row.Coffee, "Kestrel Terrace").SetProperty(row => row.Barista, "Imre").SetProperty(row => row.OpenedAtMs, first.OpenedAtMs - 1), Ct));
         Assert.NotEqual("Kestrel Terrace", first.Coffee);
         Assert.Equal(first.Coffee, await BagAsync());
-        // Taken away, it is the one before that counts; brought back, it again.
+        // Deleted, the one before it counts; restored, it counts again.
         await DeleteAsync(first.BrewId, away: true);
         Assert.Equal("Kestrel Terrace", await BagAsync());
         await DeleteAsync(first.BrewId, away: false);
         Assert.Equal(first.Coffee, await BagAsync());
-        // Another barista's brews are theirs.
+        // Brews of another barista count for that barista.
         await own.DataAsync(db => db.LogRows.Where(row => row.BrewId == first.BrewId).ExecuteUpdateAsync(set => set.SetProperty(row => row.Barista, "Somebody else"), Ct));
         Assert.Equal("Kestrel Terrace", await BagAsync());
 
@@ -149,7 +149,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         form = await App.GetAsync(client, $"/shelf/coffee/{bag}");
         await App.PostAsync(client, form, $"/shelf/coffee/{bag}", [.. Values(form, "left", "1,120")]);
         Assert.Equal(1_120, await app.DataAsync(db => db.Bags.Where(row => row.Id == bag).Select(row => row.LeftG).SingleAsync(Ct)));
-        // What could be two is asked about, and stays as it was typed.
+        // An ambiguous value is asked about, and stays as it was typed.
         var refused = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/coffee/{bag}", [.. Values(form, "left", "1.120")]));
         Assert.Contains("That could be 1120 or 1.12.", refused.QuerySelector("#left-problem")!.TextContent, StringComparison.Ordinal);
         Assert.Equal("1.120", refused.QuerySelector("#left")!.GetAttribute("value"));
@@ -220,7 +220,7 @@ public sealed class PlanMendTests : IClassFixture<App>
 
         Assert.All(Enumerable.Range(0, 100), i => Assert.Contains($"Recipe {i} of 100 % ours", seen));
         Assert.Equal(["Recipe 77 of 100 % ours"], Own(await App.GetAsync(browser, "/plan?own=77+recipe")));
-        // What has a meaning to the search of the file is only itself.
+        // Wildcards of the file's search stand for themselves.
         Assert.Equal(30, Own(await App.GetAsync(browser, "/plan?own=100+%25")).Count);
         Assert.Empty(Own(await App.GetAsync(browser, "/plan?own=R_cipe")));
         Assert.Empty(Own(await App.GetAsync(browser, "/plan?own=nothing")));
@@ -247,7 +247,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         await using var own = new App();
         var browser = own.Browser();
         var id = await own.DataAsync(db => db.Grinders.Where(grinder => grinder.Name == "Ferrule").Select(grinder => grinder.Id).SingleAsync(Ct));
-        // A French press has its own, a siphon's cloth has none that anybody told, a paper has the paper's.
+        // A French press has its own value, a siphon's cloth has none that anybody stated, a paper has the paper's.
         var page = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/fp-bloomed"), ("mill", $"{id}"));
         page = await ChangeAsync(browser, page, ("grind", "2 finer"));
         Assert.Equal("31", Value(page, "grind"));
@@ -258,7 +258,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.DoesNotContain("usual", page.QuerySelector("#plan-set")!.TextContent.Replace("is usual", "", StringComparison.Ordinal), StringComparison.Ordinal);
         page = await ChangeAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, "/plan/vd-coffee-first"), ("mill", $"{id}")), ("grind", "usual"));
         Assert.Equal("20", Value(page, "grind"));
-        // It is told on the shelf, and what is none is refused there.
+        // It can be set on the shelf, and an invalid value is refused there.
         var form = await App.GetAsync(browser, $"/shelf/mill/{id}");
         Assert.Contains("usual for the French press 33 clicks", (await App.GetAsync(browser, "/shelf")).QuerySelector("#mill")!.TextContent, StringComparison.Ordinal);
         var refused = await App.ParseAsync(await App.PostAsync(browser, form, $"/shelf/mill/{id}", [.. Values(form, "usuals", "teapot = 12")]));
@@ -292,7 +292,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(last.Coffee, page.QuerySelector("#bag option[selected]")!.TextContent);
         Assert.Equal(last.Grinder, page.QuerySelector("#mill option[selected]")!.TextContent);
         Assert.StartsWith($"With {last.Coffee}, {last.Grinder}", page.QuerySelector("#own-gear")!.TextContent, StringComparison.Ordinal);
-        // It was opened so: nothing is told as changed.
+        // It was opened like this: nothing is shown as changed.
         Assert.Contains("Nothing yet", page.QuerySelector("#plan-steps")!.TextContent, StringComparison.Ordinal);
 
         Assert.Equal(HttpStatusCode.OK, (await BrewAsync(browser, page)).StatusCode);
@@ -396,7 +396,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var put = await ChangeAsync(browser, late, ("do", late.QuerySelector("#answer button")!.GetAttribute("value")!));
         Assert.Equal(Steps(press).Count + 1, Steps(put).Count);
 
-        // A word that it is called by already changes nothing; micrometres are taken at the grinder's own steps; a refusal names words.
+        // A name that it already has changes nothing; micrometres are rounded to the grinder's own steps; a refusal lists the words.
         var jar = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/jar-spoons"), ("mill", ""));
         foreach (var (said, text, says) in new[] { ("coarse", Value(jar, "grind"), "already"), ("370 microns", "370", (string?)null), ("twigs", "twigs", "medium-coarse") })
         {
@@ -405,7 +405,7 @@ public sealed class PlanMendTests : IClassFixture<App>
             Assert.True(says is null || ground.Body!.TextContent.Contains(says, StringComparison.Ordinal), said);
         }
 
-        // Just when some of the drink has run through nothing had to wait, and nothing is said.
+        // If part of the drink has just run through, nothing had to wait, and nothing is said.
         var dripper = await App.GetAsync(browser, "/plan/vd-coffee-first");
         var within = await ChangeAsync(browser, dripper, ("put", "stir"), ("put.at", "3:40"), ("do", "put"));
         Assert.Null(within.QuerySelector("#answer"));
@@ -419,7 +419,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.True(Steps(minus).FindIndex(step => step.Contains("Make a well", StringComparison.Ordinal)) < Steps(minus).FindIndex(step => step.Contains("Pour", StringComparison.Ordinal)));
     }
 
-    /// <summary>Said once, and plan, card, brew and the running page speak of spoons, marks and seconds off the boil.</summary>
+    /// <summary>Said once, and plan, card, brew and the running page use spoons, marks and seconds off the boil.</summary>
     [Fact]
     public async Task Without_scale_thermometer_and_mill_everything_is_told_by_what_is_at_hand()
     {
@@ -455,7 +455,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Contains(Steps(await App.GetAsync(browser, "/plan/jar-spoons")), step => step.Contains("Add the coffee 28.0 g", StringComparison.Ordinal));
     }
 
-    /// <summary>Each as a barista says it, and what the field shows it was understood as.</summary>
+    /// <summary>Each in a barista's words, and the field shows how it was understood.</summary>
     [Theory]
     [InlineData("dose", "22 g", "22.0")]
     [InlineData("dose", "0.8 oz", "22.7")]
@@ -490,7 +490,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(typed.Contains("salt", StringComparison.Ordinal), page.QuerySelector("#answer")?.TextContent.Contains("300 to 650 µm; taken as 442 µm. The word is disputed.", StringComparison.Ordinal) == true);
     }
 
-    /// <summary>What a word was taken for stands beside what came of it.</summary>
+    /// <summary>How a word was understood is shown beside its result.</summary>
     [Fact]
     public async Task Cups_are_told_in_ml_also_where_the_ratio_goes_far()
     {
@@ -521,7 +521,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(stands, Value(page, "grind"));
     }
 
-    /// <summary>A collar with letters between its numbers, and one of whole clicks.</summary>
+    /// <summary>A collar with letters between its numbers, and one with whole clicks only.</summary>
     [Fact]
     public async Task Letters_of_a_collar_are_read_and_between_two_clicks_it_asks()
     {
@@ -549,7 +549,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(field == "kettle", page.QuerySelector("#cold") is not null);
     }
 
-    /// <summary>On ice or brewed cold: no page waits for it to cool, and minutes of cold water are told for what they are.</summary>
+    /// <summary>On ice or brewed cold: no page waits for it to cool, and minutes of cold water are called what they are.</summary>
     [Fact]
     public async Task What_is_drunk_cold_is_never_told_to_cool()
     {
@@ -557,7 +557,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Contains("in hours, not in minutes", cold.QuerySelector("#answer span")!.TextContent, StringComparison.Ordinal);
         cold = await ChangeAsync(client, cold, ("do", cold.QuerySelector("#answer button")!.GetAttribute("value")!));
         Assert.Contains(Steps(cold), step => step.StartsWith("12:00:00 Pour off", StringComparison.Ordinal));
-        // What is brewed cold is not warmed first.
+        // A brewer for cold water is not preheated.
         var press = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-long-settle"), ("kettle", "fridge"));
         Assert.DoesNotContain(Steps(press), step => step.Contains("Warm the brewer", StringComparison.Ordinal));
         Assert.Contains("the brewer is not warmed", press.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
@@ -573,7 +573,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         }
     }
 
-    /// <summary>What would stand at the brim is asked once, and brewed where it is said so.</summary>
+    /// <summary>A plan that fills the brewer to the brim is asked about once, and brewed if confirmed.</summary>
     [Fact]
     public async Task To_the_brim_is_asked_once()
     {
@@ -611,12 +611,12 @@ public sealed class PlanMendTests : IClassFixture<App>
         var water = page.QuerySelectorAll(".facts div").Single(fact => fact.QuerySelector("dt")!.TextContent == "Of the water").QuerySelector("dd")!.TextContent;
         var grams = System.Text.RegularExpressions.Regex.Matches(water, @"(?<grams>\d+) g", System.Text.RegularExpressions.RegexOptions.None, TimeSpan.FromSeconds(1)).Select(match => int.Parse(match.Groups["grams"].Value, CultureInfo.InvariantCulture)).ToList();
         Assert.Equal(grams[0], grams.Skip(1).Sum());
-        // The drawing and the figure beside it tell the same drink, or say what else is meant.
+        // The drawing and the figure beside it show the same drink, or say what else is meant.
         var told = page.QuerySelectorAll(".figures div").Single(div => div.QuerySelector("dt")!.TextContent.StartsWith("In the cup", StringComparison.Ordinal) || div.QuerySelector("dt")!.TextContent.StartsWith("As it is drunk", StringComparison.Ordinal));
         var drawn = page.QuerySelectorAll("#plan-steps .chart-wide svg.chart text.chart-strong").Select(text => text.TextContent).Single(text => text.Contains("in the cup ", StringComparison.Ordinal) || text.StartsWith("brewed ", StringComparison.Ordinal));
         Assert.EndsWith($" {told.QuerySelector(".figure")!.TextContent} g", drawn, StringComparison.Ordinal);
         Assert.Equal(told.TextContent.StartsWith("As it is drunk", StringComparison.Ordinal), drawn.Contains("as it is drunk", StringComparison.Ordinal));
-        // On a phone the same stands at the top, and the brew chart has a table behind it.
+        // On a phone the same is at the top, and the brew chart has a table below it.
         Assert.Contains($"{told.QuerySelector(".figure")!.TextContent} g", page.QuerySelector(".plan-verdict")!.TextContent, StringComparison.Ordinal);
         var rows = page.QuerySelectorAll(".chart-table tbody tr");
         Assert.Equal(page.QuerySelectorAll(".strip-open").Length, rows.Length);

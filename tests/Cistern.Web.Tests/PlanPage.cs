@@ -5,16 +5,16 @@ using AngleSharp.Dom;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Works the plan page as a browser without a script would.</summary>
+/// <summary>Uses the plan page as a browser without scripts would.</summary>
 internal static class PlanPage
 {
     public static async Task<IDocument> ChangeAsync(HttpClient client, IDocument page, params (string Name, string Value)[] changes) =>
         await App.ParseAsync(await PostAsync(client, page, changes));
 
-    /// <summary>Sends the form as it stands on the page, with something changed, as a browser without a script would.</summary>
+    /// <summary>Sends the form of the page with some fields changed, as a browser without scripts would.</summary>
     public static Task<HttpResponseMessage> PostAsync(HttpClient client, IDocument page, params (string Name, string Value)[] changes) => SentAsync(client, page, "", changes);
 
-    /// <summary>Presses Brew this.</summary>
+    /// <summary>Presses <em>Brew this</em>.</summary>
     public static Task<HttpResponseMessage> BrewAsync(HttpClient client, IDocument page) => SentAsync(client, page, "?handler=Brew", []);
 
     private static async Task<HttpResponseMessage> SentAsync(HttpClient client, IDocument page, string handler, (string Name, string Value)[] changes)

@@ -18,7 +18,7 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Plans are kept once, can be read again, and hold nobody up.</summary>
+/// <summary>Plans are saved once, can be read again, and delay nobody.</summary>
 public sealed class PlanSafetyTests(App app) : IClassFixture<App>
 {
     // ---- what can be stored can be read
@@ -40,7 +40,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         Assert.NotEqual("2", Value(page, "grind"));
     }
 
-    /// <summary>Any shelf that its forms let in, and anything typed or pressed: the state that comes of it opens again, or is said not to.</summary>
+    /// <summary>With any shelf that its forms accept, and anything typed or pressed: the resulting state can be opened again, or is refused.</summary>
     [Fact]
     public void What_can_be_stored_can_be_read()
     {
@@ -95,7 +95,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
 
         var seen = await App.GetAsync(client, path);
         Assert.Contains("medianUm", await client.GetStringAsync(new Uri(seen.QuerySelector("a[download]")!.GetAttribute("href")!, UriKind.Relative), TestContext.Current.CancellationToken), StringComparison.Ordinal);
-        // What is still open on a screen leads there too, and changes nothing.
+        // A form still open on a screen leads there too, and changes nothing.
         Assert.Contains("cannot be read", (await ChangeAsync(client, page, ("do", "undo"))).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("cannot be read", (await App.GetAsync(client, $"/plan/compare?a={path[6..]}&b=fp-bloomed", 422)).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
 
@@ -129,12 +129,12 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         Assert.Contains("cannot be read", (await App.GetAsync(client, $"/log/{id}")).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
         await App.GetAsync(client, "/log");
         await App.GetAsync(client, "/");
-        // The map shows the last brews of the coffee, this one left out.
+        // The map shows the last brews of the coffee, without this one.
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
         await ChangeAsync(client, page, ("bag", Option(page, "bag", "Blue Ferry")));
     }
 
-    // ---- asked backwards
+    // ---- solving backwards
 
     [Fact]
     public async Task A_question_that_divided_by_nothing_is_answered()
@@ -170,7 +170,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
-        // The first change makes the stored: sent to the recipe's own address again it finds that stored.
+        // The first change makes the stored plan: sent to the recipe's own address again it finds that plan.
         var first = await ChangeAsync(client, page, ("do", "dose+"));
         var again = await ChangeAsync(client, page, ("do", "dose+"));
         Assert.Equal(first.QuerySelector("#plan")!.GetAttribute("action"), again.QuerySelector("#plan")!.GetAttribute("action"));
@@ -216,13 +216,13 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
             Assert.True(answer.StatusCode is HttpStatusCode.OK or HttpStatusCode.Conflict, answer.StatusCode.ToString());
         }
 
-        // Eight posts, four of them the same wish again.
+        // Eight posts, four of them the same request again.
         var refused = presses.Count(press => press.Result.StatusCode == HttpStatusCode.Conflict);
         var dose = double.Parse(Value(await App.GetAsync(client, page.QuerySelector("#plan")!.GetAttribute("action")!), "dose"), CultureInfo.InvariantCulture);
         Assert.InRange(dose, 32 - refused, 32);
     }
 
-    // ---- nobody is held up
+    // ---- nobody waits
 
     [Fact]
     public async Task While_a_heavy_plan_is_computed_others_are_changed()
@@ -254,7 +254,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         var work = Task.Run(() => Core.Planning.Tolerances.Of(forecast), TestContext.Current.CancellationToken);
         await gone.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => work);
-        // Slack runs the model some sixty times.
+        // Tolerances run the model some sixty times.
         Assert.True(forecast.Moves > 50_000, $"{forecast.Moves} moves in {watch.Elapsed}");
     }
 
@@ -311,7 +311,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         Assert.Equal("change 20", plan.Redo);
     }
 
-    // ---- a kept plan never changes
+    // ---- a saved plan never changes
 
     [Fact]
     public async Task A_kept_plan_does_not_change_with_the_shelf_and_says_what_has()
@@ -373,7 +373,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
 
     private static Gen<string> Words(params string[] words) => Gen.Int[0, words.Length - 1].Select(i => words[i]);
 
-    /// <summary>150 pours through an open valve: a file the format lets in, and that takes a hundred times as long as any of the library's.</summary>
+    /// <summary>150 pours through an open valve: a file that the format allows, and that takes a hundred times as long as any of the library's.</summary>
     private static string Heavy()
     {
         var steps = new List<string> { """{"do":"add-coffee"}""", """{"do":"open-valve"}""" };

@@ -6,7 +6,7 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>A plan changed, undone, kept, sent out and taken in.</summary>
+/// <summary>A plan changed, undone, saved, exported and imported.</summary>
 public sealed class PlanTests(App app) : IClassFixture<App>
 {
     [Fact]
@@ -27,13 +27,13 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Equal(("28.0", "95"), (Value(page, "dose"), Value(page, "kettle")));
         page = await ChangeAsync(client, page, ("do", "redo"));
         Assert.Equal("90", Value(page, "kettle"));
-        // A change after an undo takes the place of what was undone.
+        // A change after an undo replaces what was undone.
         page = await ChangeAsync(client, page, ("do", "kettle-"));
         Assert.Equal("89", Value(page, "kettle"));
         Assert.True(page.QuerySelector("#redo")!.HasAttribute("disabled"));
         Assert.Equal(path, page.QuerySelector("#plan")!.GetAttribute("action"));
 
-        // By script, too, the answer shows the plan that stands then, without another request.
+        // With scripts, too, the answer is the current plan, without another request.
         client.DefaultRequestHeaders.Add("HX-Request", "true");
         page = await ChangeAsync(client, page, ("do", "undo"));
         Assert.Equal("90", Value(page, "kettle"));
@@ -99,7 +99,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         page = await ChangeAsync(client, page, ("s.toG", "300,6"), ("s.overS", "30"), ("s.height", "high"), ("s.temperatureC", "90"));
         Assert.Equal("300.6", Value(page, "water"));
         Assert.Contains("Pour to 301 g, 30 s, high, stirring, at 90 °C", page.QuerySelector("#step-3")!.GetAttribute("aria-label"), StringComparison.Ordinal);
-        // A window that stands the wrong way round.
+        // A window with its ends swapped.
         page = await ChangeAsync(client, page, ("do", "open:4"));
         var wrong = await ChangeAsync(client, page, ("s.window.low", "2:00"), ("s.window.high", "1:00"));
         Assert.Contains("earlier time comes first", wrong.GetElementById("s.window.low-problem")!.TextContent, StringComparison.Ordinal);
@@ -277,7 +277,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Null(first.QuerySelector(".card-falls"));
         var plan = await App.GetAsync(client, first.GetAttribute("href")!);
         Assert.Equal(300, double.Parse(Value(plan, "drink"), CultureInfo.InvariantCulture), 4.0);
-        // What was asked for is still there after the first change.
+        // The request is still there after the first change.
         plan = await ChangeAsync(client, plan, ("do", "kettle-"));
         Assert.Equal(300, double.Parse(Value(plan, "drink"), CultureInfo.InvariantCulture), 4.0);
         var odd = await App.GetAsync(client, "/plan?cups=many&minutes=-1&washing=9&family=teapot&bag=x");
@@ -291,7 +291,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
         page = await ChangeAsync(client, page, ("heater", Option(page, "heater", "Small kettle")), ("ready", "7:30"));
-        // It is past nine there, so that is tomorrow's.
+        // It is past nine there, so nine is tomorrow.
         Assert.Matches(@"Wanted Tue 24 Nov 7:30\. Kettle on at Tue 24 Nov 07:2\d:\d\d\. Begin at Tue 24 Nov 07:2\d:\d\d, first water at Tue 24 Nov 07:2\d:\d\d\.", page.QuerySelector("#ready-says")!.TextContent);
         // It stays with the plan.
         page = await App.GetAsync(client, page.QuerySelector("#plan")!.GetAttribute("action")!);

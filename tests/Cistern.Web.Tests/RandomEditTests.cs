@@ -12,8 +12,8 @@ using Microsoft.Extensions.Primitives;
 namespace Cistern.Web.Tests;
 
 /// <summary>
-/// Edits of every kind, as baristas make them, on plans that have been edited before: each is taken, or it is said why not,
-/// and what is offered instead is taken. Nothing is dropped without a word, and the fields show what the plan holds.
+/// Edits of every kind, as baristas make them, on plans that were edited before: each is taken or refused with a reason, and what is
+/// offered instead is taken. Nothing is dropped silently, and the fields show what the plan holds.
 /// </summary>
 public sealed class RandomEditTests
 {
@@ -68,7 +68,7 @@ public sealed class RandomEditTests
             : one.Name.Split(' ') is ["step", var index, var member] ? [new("s.index", index), new($"s.{member}", one.Value)]
             : new[] { new KeyValuePair<string, StringValues>(one.Name, one.Value) }).ToList());
 
-    /// <summary>An edit as somebody makes one: near what stands, now and then far from it.</summary>
+    /// <summary>An edit as somebody makes one: near the current value, now and then far from it.</summary>
     private static (string Name, string Value) Edit(PlanSettings plan, Random random)
     {
         double Near(double value, double by) => value * (1 + (by * ((2 * random.NextDouble()) - 1)));
@@ -106,6 +106,6 @@ public sealed class RandomEditTests
     private static bool Says(PlanSettings plan) => plan.Answer is { Length: > 0 } || plan.Problems.Count > 0 || plan.RefusedStep is not null || plan.Kettle.Problem is not null || plan.GrindSetting.Problem is not null
         || plan.SteepEnd?.Problem is not null || plan.Meant.Any(one => one.Problem is not null) || Enum.GetValues<Quantity>().Any(quantity => plan.ProblemOf(quantity) is not null);
 
-    /// <summary>What was typed is what stood already.</summary>
+    /// <summary>The typed value equals the current one.</summary>
     private static bool Stands(PlanSettings before, PlanSettings after) => before.Good && after.Good && RecipeWriter.Write(before.Recipe) == RecipeWriter.Write(after.Recipe);
 }

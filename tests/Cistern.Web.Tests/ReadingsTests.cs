@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What instruments send comes in, is kept, is heard, and goes out again.</summary>
+/// <summary>Readings of instruments arrive, are stored, are sent to the pages, and are exported.</summary>
 public sealed class ReadingsTests : IClassFixture<App>
 {
     private readonly App app;
@@ -26,7 +26,7 @@ public sealed class ReadingsTests : IClassFixture<App>
 
     private long NowMs => app.Time.GetUtcNow().ToUnixTimeMilliseconds();
 
-    /// <summary>Every page that is closed would stand as an error in the log.</summary>
+    /// <summary>Otherwise every page that is closed would be an error in the log.</summary>
     [Fact]
     public async Task Whoever_looks_on_and_leaves_has_only_ended()
     {
@@ -63,7 +63,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         Assert.Equal((1, 2), await TakenAsync(await SendAsync(id, token, Line("scaleG", at - 1000, 10), Line("scaleG", at, 20.5), Line("slurryC", at, 91.4))));
         var csv = await client.GetStringAsync(new Uri($"/api/brews/{id}/readings.csv", UriKind.Relative), TestContext.Current.CancellationToken);
         Assert.Equal(["of,atS,value,unit", "scaleG,1.5,g", "scaleG,10,g", "scaleG,20.5,g", "slurryC,91.4,°C"], csv.Trim().Split('\n').Select((line, i) => i == 0 ? line : string.Join(',', line.Split(',').Where((_, column) => column != 1))));
-        // And are there for a server that starts again: nothing of them is in memory alone.
+        // And a restarted server has them: nothing of them is in memory only.
         Assert.Equal(4, await app.DataAsync(async db => (await db.Readings.Where(chunk => chunk.BrewId == id).ToListAsync()).Sum(chunk => Curve.Unpack(chunk.Of, chunk.Packed).Points.Length)));
     }
 
@@ -149,7 +149,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         Assert.Contains("Poured 25 g over", page.QuerySelector("#deviation")!.TextContent, StringComparison.Ordinal);
     }
 
-    /// <summary>The last pieces of a scale may come so close together that only the first is looked at; no other comes to be the occasion.</summary>
+    /// <summary>The last pieces of a scale may come so close together that only the first is evaluated at once; no later piece triggers the rest.</summary>
     [Fact]
     public async Task What_was_shown_last_is_looked_at_though_nothing_comes_after_it()
     {
@@ -159,7 +159,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         app.Time.Advance(TimeSpan.FromSeconds(12));
         var bench = new SimulatedInstruments(SimulatedBrew.Of(ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == "fp-bloomed")), Hands.Steady, 5), 5);
         var lines = bench.Read(bench.BeginS, 11, s => zeroMs + (1000 * s)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => Line("scaleG", reading.AtMs, reading.Value)).ToList();
-        // The clock stands still between the two: the second is too soon.
+        // The clock stands still between the two: the second comes too early.
         await SendAsync(id, token, [.. lines.Take(20)]);
         await SendAsync(id, token, [.. lines.Skip(20)]);
         Assert.DoesNotContain((await BrewOf(id)).Entries, row => row.Seen);
@@ -333,7 +333,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         return (body.RootElement.GetProperty("kept").GetInt32(), body.RootElement.GetProperty("dropped").GetInt32());
     }
 
-    /// <summary>Plays a simulated bench up to a moment of the brew clock, a second at a time, as a gateway would.</summary>
+    /// <summary>Plays simulated instruments up to a time on the brew clock, a second at a time, as a gateway would.</summary>
     private async Task PlayAsync(int id, string token, string recipe, Hands hands, long zeroMs, double toS)
     {
         var plan = ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == recipe));
@@ -347,7 +347,7 @@ public sealed class ReadingsTests : IClassFixture<App>
 
             var lines = bench.Read(atS, atS + 1, s => zeroMs + (1000 * s)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => Line("scaleG", reading.AtMs, reading.Value)).ToArray();
             Assert.Equal(HttpStatusCode.OK, (await SendAsync(id, token, lines)).StatusCode);
-            // Of what lay before now the clock does not tell the pieces apart.
+            // Pieces from before now cannot be told apart by the clock.
             app.Time.Advance(TimeSpan.FromMilliseconds(zeroMs + (1000 * (atS + 1)) > NowMs ? 0 : 45));
         }
     }

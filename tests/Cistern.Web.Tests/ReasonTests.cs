@@ -4,7 +4,7 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Each recipe of the library is expected to be as its own reason says.</summary>
+/// <summary>The forecast of each library recipe agrees with its own reason.</summary>
 public sealed class ReasonTests
 {
     private static Totals Of(string id) => ForecastModel.Published.Figures(RecipeLibrary.Find(id)!).Totals;
@@ -28,7 +28,7 @@ public sealed class ReasonTests
     [Fact]
     public void What_a_reason_claims_the_forecast_shows()
     {
-        // Of two ways of doing it the one is said to be more of something.
+        // Of two ways one is said to be more of something.
         Assert.True(Of("fp-long-settle").SedimentGPer100G < Of("fp-bloomed").SedimentGPer100G, "settled");
         Assert.True(Of("fp-slow-eight").SedimentGPer100G < Of("fp-bloomed").SedimentGPer100G, "less mud");
         Assert.True(Of("fp-slow-eight").DissolvedYieldPercent > Of("fp-water-first").DissolvedYieldPercent, "time makes up");

@@ -6,7 +6,7 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Recipes found, liked, and made for the brewer that is there.</summary>
+/// <summary>Recipes found, marked as liked, and fitted to the brewer that is there.</summary>
 public sealed class RecipesTests(App app) : IClassFixture<App>
 {
     [Fact]
@@ -51,12 +51,12 @@ public sealed class RecipesTests(App app) : IClassFixture<App>
         Assert.InRange(double.Parse(Value(page, "water"), System.Globalization.CultureInfo.InvariantCulture), 200, 320);
         Assert.Equal("15", Value(page, "ratio")[..2]);
         Assert.Empty(page.QuerySelectorAll(".finding.stops"));
-        // Nothing is stored by looking, and what is changed goes on from there.
+        // Looking stores nothing, and a change goes on from there.
         page = await ChangeAsync(client, page, ("do", "dose+"));
         Assert.InRange(double.Parse(Value(page, "dose"), System.Globalization.CultureInfo.InvariantCulture), 14, 23);
         page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-long-settle"), ("do", "as-written"));
         Assert.Equal(("480", "32.0"), (Value(page, "water"), Value(page, "dose")));
-        // A size that nobody owns is a touch, too.
+        // A size that nobody owns takes one touch, too.
         page = await ChangeAsync(client, page, ("do", "size:500"));
         Assert.Contains("500 ml", page.QuerySelector(".sub")!.TextContent, StringComparison.Ordinal);
         Assert.InRange(double.Parse(Value(page, "water"), System.Globalization.CultureInfo.InvariantCulture), 200, 450);

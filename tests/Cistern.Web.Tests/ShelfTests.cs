@@ -3,7 +3,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>The shelf: added, changed, taken off and put back; the log does not mind.</summary>
+/// <summary>The shelf: added, changed, removed and restored, without effect on the log.</summary>
 public sealed class ShelfTests(App app) : IClassFixture<App>
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
@@ -38,7 +38,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var gone = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", kind), ("id", id), ("do", "remove")));
         Assert.DoesNotContain(gone.QuerySelectorAll($"#{kind} > .rows .row strong"), one => one.TextContent == "New " + kind);
         Assert.Contains("has been deleted from the shelf", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
-        // On any later page it can still be put back.
+        // On any later page it can still be restored.
         gone = await App.GetAsync(client, "/shelf");
         Assert.Contains(gone.QuerySelectorAll($"#{kind} .taken-off .row strong"), one => one.TextContent == "New " + kind);
         var back = await App.ParseAsync(await App.PostAsync(client, gone, "/shelf", ("kind", kind), ("id", id), ("do", "put-back")));
@@ -46,7 +46,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("do", "remove"));
     }
 
-    /// <summary>Own gear in a minute: three questions each, and the rest can be left as it stands.</summary>
+    /// <summary>Own equipment in a minute: three questions each, the rest can stay at its default.</summary>
     [Theory]
     [InlineData("coffee", "name roast roasted", "name=Plain bag", "roast 0.4")]
     [InlineData("mill", "name most usuals", "name=Plain mill", "clicks 0 to 40 by 1")]
@@ -63,7 +63,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         Assert.False(form.QuerySelector("details.rest")!.HasAttribute("open"));
         var page = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/{kind}/new", [.. PlanMendTests.Values(form, "name", typed.Split('=')[1])]));
         Assert.Contains(line, page.QuerySelectorAll($"#{kind} .row").Single(row => row.TextContent.Contains(typed.Split('=')[1], StringComparison.Ordinal)).TextContent, StringComparison.Ordinal);
-        // What is there already is shown whole, and so is what will not do.
+        // What is there already is shown completely, and so are invalid values.
         var id = page.QuerySelectorAll($"#{kind} .row")[0].Id!.Split('-')[1];
         Assert.True((await App.GetAsync(client, $"/shelf/{kind}/{id}")).QuerySelector("details.rest")!.HasAttribute("open"));
     }
@@ -89,7 +89,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         Assert.Contains("water boils at 92 °C", page.QuerySelectorAll("#place .row").Single(row => row.TextContent.Contains("Ridge", StringComparison.Ordinal)).TextContent, StringComparison.Ordinal);
         var ridge = await own.DataAsync(db => db.Places.SingleAsync(row => row.Name == "Ridge", Ct));
         Assert.InRange(ridge.AltitudeM, 2_300, 2_420);
-        // Shown again and kept as it stands, nothing moves; a height that is typed outdoes it.
+        // Shown again and saved unchanged, nothing moves; a typed height takes precedence.
         var again = await App.GetAsync(client, $"/shelf/place/{ridge.Id}");
         await App.PostAsync(client, again, $"/shelf/place/{ridge.Id}", [.. PlanMendTests.Values(again, "water", "from the spring")]);
         Assert.Equal(ridge.AltitudeM, await own.DataAsync(db => db.Places.Where(row => row.Name == "Ridge").Select(row => row.AltitudeM).SingleAsync(Ct)));
@@ -104,7 +104,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var form = await App.GetAsync(client, $"/shelf/vessel/{cone}");
         await App.PostAsync(client, form, $"/shelf/vessel/{cone}", [.. PlanMendTests.Values(form, "outlet", "2.5")]);
         Assert.Equal(2.5, (await own.DataAsync(db => db.Vessels.SingleAsync(row => row.Id == cone, Ct))).AsBrewer.OutletMm);
-        // A plan in it drains more slowly.
+        // A plan with it drains more slowly.
         var written = await PlanPage.ChangeAsync(client, await App.GetAsync(client, "/plan/vd-water-first"), ("do", "as-written"));
         var mine = await PlanPage.ChangeAsync(client, written, ("vessel", cone.ToString(System.Globalization.CultureInfo.InvariantCulture)));
         Assert.NotEqual(Drains(written), Drains(mine));
@@ -112,7 +112,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         static string Drains(AngleSharp.Dom.IDocument plan) => plan.QuerySelectorAll(".figures div").Single(one => one.TextContent.Contains("Drawdown", StringComparison.Ordinal)).QuerySelector(".figure")!.TextContent;
     }
 
-    /// <summary>No barista knows micrometres: what a grinder is set to for what is enough, and how rough that is stands everywhere.</summary>
+    /// <summary>No barista knows micrometres: the usual setting for a purpose is enough, and every page says how rough the estimate is.</summary>
     [Fact]
     public async Task A_mill_nobody_has_measured_is_set_up_by_what_it_is_used_for()
     {
@@ -137,7 +137,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
             Assert.NotNull((await App.ParseAsync(refused)).QuerySelector($"#{name}-problem"));
         }
 
-        // How little is known of it stands in the bands of what is brewed with it; measured, it is what was measured.
+        // How little is known of it shows in the bands of its brews; measured, it has the measured uncertainty.
         async Task<double> WidthAsync()
         {
             var told = (await App.GetAsync(client, $"/plan/tp-upright-short?mill={grinder.Id}&grind=20")).QuerySelector("#plan-comes .figures small")!.TextContent.Split(" to ");
@@ -216,7 +216,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         Assert.Contains((await App.GetAsync(client, "/shelf/grains?ask=700+µm")).QuerySelector("tbody")!.QuerySelectorAll("th"), word => word.TextContent == "sand");
         Assert.NotNull((await App.GetAsync(client, "/shelf/grains?ask=%3Cb%3E")).QuerySelector("#ask-problem"));
         var scaled = await App.ParseAsync(await App.PostAsync(client, page, "/shelf/grains", ("card", "428")));
-        // 428 px for 85.6 mm is 5 px to the mm: a box of 26 mm is 130 px.
+        // 428 px for 85.6 mm are 5 px per mm: a box of 26 mm is 130 px.
         Assert.Equal("130", scaled.QuerySelector(".pinch")!.GetAttribute("width"));
         await App.PostAsync(client, page, "/shelf/grains", ("card", "abc"));
     }

@@ -57,7 +57,7 @@ public sealed class StartTests
         await first.PrepareAsync(demo: false, ct: TestContext.Current.CancellationToken);
         var refused = Assert.Throws<DataFileRefusedException>(() => DataFile.Take(path));
         Assert.StartsWith("Another Cistern is using ", refused.Message, StringComparison.Ordinal);
-        // By another name it is the same file.
+        // Under another name it is the same file.
         var link = Path.Combine(App.Folder(), "linked.db");
         File.CreateSymbolicLink(link, path);
         Assert.Throws<DataFileRefusedException>(() => DataFile.Take(link));
@@ -111,11 +111,11 @@ public sealed class StartTests
     {
         var folder = App.Folder();
         Assert.Contains("cannot be used", (await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(folder))).Message, StringComparison.Ordinal);
-        // Nobody writes there, whoever they are.
+        // Nobody can write there, root included.
         Assert.Contains("cannot be used", (await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync("/proc/cistern/test.db"))).Message, StringComparison.Ordinal);
     }
 
-    /// <summary>Each as the application of its time made it, its demo bench in it.</summary>
+    /// <summary>Data files as each earlier version made them, with its demo data.</summary>
     [Theory]
     [MemberData(nameof(OldFiles))]
     public async Task A_file_of_each_earlier_version_comes_up_whole_with_a_copy_of_it_beside(string name)
@@ -138,12 +138,12 @@ public sealed class StartTests
         foreach (var brew in brews)
         {
             var plan = Core.Forecasts.ForecastModel.Published.Run(brew.Recipe());
-            // Where the grinder was told by its name, it is known by it.
+            // Readings that named a grinder are linked to it.
             Assert.Contains(brew.GrinderName, brew.GrindText.StartsWith("Ferrule,", StringComparison.Ordinal) ? ["Ferrule"] : name is ['9', ..] or ['1', '0' or '1', ..] ? ["Counter 64", "Hut mill"] : new[] { "" });
             Assert.All(brew.Tastings, tasting => Assert.Equal(brew.BaristaId, tasting.BaristaId));
             if (brew.State == BrewState.Finished)
             {
-                // What was pressed then says the same now: when it began, and when its last step was done.
+                // Presses of that version mean the same now: the start, and the end of the last step.
                 var run = brew.Run(plan, brew.EndedAtMs!.Value);
                 Assert.Equal(brew.StartedAtMs, run.StartedAtMs);
                 Assert.True(run.Finished, brew.Name);
@@ -157,10 +157,10 @@ public sealed class StartTests
             }
         }
 
-        // Coffee was told in the one unit of masses there was; it is told in it still.
+        // Coffee was shown in the one unit for all masses, and still is.
         Assert.All(await app.DataAsync(db => db.Baristas.ToListAsync()), barista => Assert.Equal((barista.Mass, ""), (barista.Dose, barista.Pin)));
 
-        // All of them stand in the log, are found by their words, and have a name of their own in files.
+        // All of them are in the log, are found by their words, and have an identifier of their own in files.
         Assert.Equal(brews.Count(brew => !brew.Rehearsal), await app.DataAsync(db => db.LogRows.CountAsync(row => row.Stands)));
         Assert.All(brews.Where(brew => !brew.Rehearsal), brew => Assert.Equal(1L, Run(path, $"SELECT count(*) FROM BrewWords WHERE rowid = {brew.Id} AND BrewWords MATCH '\"{brew.RecipeId}\"'")));
         Assert.Equal(brews.Count, brews.Select(brew => brew.FileId).Where(id => id != Guid.Empty).Distinct().Count());
@@ -170,13 +170,13 @@ public sealed class StartTests
         }
     }
 
-    /// <summary>A copy is what is migrated, so whatever stops it leaves the file as it was.</summary>
+    /// <summary>A copy is migrated, so whatever interrupts it leaves the file unchanged.</summary>
     [Fact]
     public async Task A_file_that_cannot_be_brought_up_is_left_as_it_was()
     {
         var path = NewPath();
         Old("1-first-brew", path);
-        // A table that a later migration makes stands there already.
+        // A table that a later migration creates exists already.
         Run(path, "CREATE TABLE Kettles (Id INTEGER)");
         var before = Tables(path);
         var refused = await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(path));
@@ -246,7 +246,7 @@ public sealed class StartTests
         Assert.Throws<DataFileRefusedException>(() => Fresh(letter));
         Assert.True(File.Exists(letter));
 
-        // The demo of a version that left no mark is known by its people.
+        // The demo of a version that left no mark is recognized by its people.
         var old = NewPath();
         Old("3-shelf-and-plans", old);
         Fresh(old);
@@ -283,8 +283,8 @@ public sealed class StartTests
     }
 
     /// <summary>
-    /// A killed process leaves its files as they are at that moment. So at every statement and between any two steps of a
-    /// start the folder is laid aside, and from each of them the next start must come up with everything that was there.
+    /// A killed process leaves its files as they are at that moment. So the folder is copied at every statement and between any two
+    /// steps of a start, and from each copy the next start must come up with all of the data.
     /// </summary>
     [Theory]
     [InlineData(null)]
@@ -319,10 +319,10 @@ public sealed class StartTests
         }
     }
 
-    /// <summary>What was pressed is an entry now.</summary>
+    /// <summary>Presses are entries now.</summary>
     private static string NameNow(string table) => table == "Presses" ? "Entries" : table;
 
-    /// <summary>Copies a folder as it lies, unless one just like it has been.</summary>
+    /// <summary>Copies a folder, unless an identical one has been copied.</summary>
     private static void LayAside(string folder, Dictionary<string, string> seen)
     {
         var copy = App.Folder();

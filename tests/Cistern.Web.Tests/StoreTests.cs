@@ -20,7 +20,7 @@ using Microsoft.Extensions.Time.Testing;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What the stores promise whoever asks them: what is found, in what order, how much of it, how old, and what counts once.</summary>
+/// <summary>What the stores promise to their callers: what is found, in what order, how much, how old, and what counts once.</summary>
 public sealed class StoreTests : IAsyncLifetime
 {
     private static readonly Recipe Bloomed = RecipeLibrary.Find("fp-bloomed")!;
@@ -127,7 +127,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal(ids.Take(PlanFinder.PageOfPlans), all.Select(plan => plan.Id));
         Assert.Equal(ids.Skip(PlanFinder.PageOfPlans), (await finder.FindSavedAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
         Assert.Equal("Morning 3", Assert.Single((await finder.FindSavedAsync(" finer  morning ", 0, Ct)).Plans).Name);
-        // What means anything to the file means itself here.
+        // Wildcards of the database stand for themselves.
         Assert.Equal("Morning 3", Assert.Single((await finder.FindSavedAsync("%", 0, Ct)).Plans).Name);
         Assert.Equal("Morning 4", Assert.Single((await finder.FindSavedAsync("r_I", 0, Ct)).Plans).Name);
         Assert.Equal(0, (await finder.FindSavedAsync("\\", 0, Ct)).Of);
@@ -167,7 +167,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal($"/plan/{plan.Id}", await requests.DoneAsync(wish.Key, Ct));
         Assert.Null(await changes.ChangeAsync(plan, plan.State, "again", wish, Ct));
         var next = await ChangedAsync(plan, "next");
-        // What was seen is not what stands.
+        // The plan that was seen is not the current one.
         Assert.Null(await changes.ChangeAsync(plan, plan.State, "late", Wish, Ct));
         Assert.Null(await changes.StepAsync(plan, -1, Wish, Ct));
         Assert.Null(await changes.AcceptAsync(plan, Wish, Ct));
@@ -175,7 +175,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal(("next", plan.Undo), (back.Redo, back.Undo));
         Assert.Equal(next.State.ToJson(), (await changes.StepAsync(back, 1, Wish, Ct))!.State.ToJson());
         back = (await changes.StepAsync(await OpenAsync(back.Id), -1, Wish, Ct))!;
-        // Another way from there: what was undone is gone.
+        // Another change from there: what was undone is gone.
         plan = await ChangedAsync(back, "otherwise", 28);
         Assert.Null(plan.Redo);
         Assert.Same(plan, await changes.StepAsync(plan, 1, Wish, Ct));
@@ -208,7 +208,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal((kept.Stored!.Id, "Ours", "Ours", false), (child.Stored!.ParentId, child.Stored.ParentName, child.Stored.Name, child.IsSaved));
         Assert.Equal("Ours", child.Parent?.Name);
         Assert.Equal(kept.State.ToJson(), (await OpenAsync(kept.Id)).State.ToJson());
-        // The hour it is wanted at is no change of it.
+        // The wanted time is not a change of the plan.
         Assert.Equal(kept.Id, (await changes.WantAsync(kept, NowMs, Wish, Ct))!.Id);
     }
 
@@ -270,12 +270,12 @@ public sealed class StoreTests : IAsyncLifetime
         var shown = new KnownToken(phone, IsBefore: false);
         var atMs = NowMs + DeviceStore.RotatedAfterMs;
         Assert.Null(await devices.KeepUpAsync(shown, mayGive: true, atMs - 1, Ct));
-        // What is only sent, not asked for, has no answer that would carry it.
+        // A request that is only sent has no answer that could carry the new token.
         Assert.Null(await devices.KeepUpAsync(shown, mayGive: false, atMs, Ct));
         var newer = await devices.KeepUpAsync(shown, mayGive: true, atMs, Ct);
         Assert.NotNull(newer);
         Assert.NotEqual(token, newer);
-        // Another request of the same device comes too late for it.
+        // Another request of the same device is too late for it.
         Assert.Null(await devices.KeepUpAsync(shown, mayGive: true, atMs, Ct));
         var before = (await devices.FindAsync(token, Ct))!;
         Assert.Equal((phone.Id, true, false), (before.Device.Id, before.IsBefore, before.WasCopied(atMs + 40L * 86_400_000)));
@@ -284,7 +284,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Null(await devices.KeepUpAsync(used, mayGive: true, atMs + 10, Ct));
         before = (await devices.FindAsync(token, Ct))!;
         Assert.Equal([false, true], new[] { DeviceStore.UnderWayMs, DeviceStore.UnderWayMs + 1 }.Select(ms => before.WasCopied(atMs + 10 + ms)));
-        // Once the new one was used, the one before is given nothing.
+        // Once the new token was used, the previous one is given nothing.
         Assert.Null(await devices.KeepUpAsync(before, mayGive: true, atMs + DeviceStore.LostAfterMs, Ct));
         Assert.False((await devices.FindAsync(newer, Ct))!.WasCopied(atMs + 86_400_000));
         Assert.Null(await devices.FindAsync("", Ct));
@@ -425,7 +425,7 @@ public sealed class StoreTests : IAsyncLifetime
             Assert.Equal(whole, Told((await lineages.OfAsync(id, Ct))!));
         }
 
-        // One that was only tried stands in its own history.
+        // A plan that was only tried is in a history of its own.
         Assert.Equal($"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()), {tried.Stored!.Name} 0 ())", Told((await lineages.OfAsync(tried.Stored.Id, Ct))!));
         for (var i = 0; i < LineageStore.MostPlans; i++)
         {
@@ -464,7 +464,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal(2, now.Current.Brews);
         Assert.Contains(now.Current.BrewsOf.Keys, key => key.Whose == "Old mill");
 
-        // A server that starts takes it up, and learns anew only from what came since.
+        // A server that starts continues from it, and learns only from what came since.
         async Task<(int Brews, bool News)> LoadedAsync()
         {
             var anew = new LearnedNow();

@@ -6,13 +6,13 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Tasting, what to change next, the line, and what was learned.</summary>
+/// <summary>Tasting, what to change next, dialling in, and what was learned.</summary>
 public sealed class TasteTests : IClassFixture<App>
 {
-    /// <summary>A dripper of the demo that drained for ages, read by a refractometer.</summary>
+    /// <summary>A dripper of the demo that drained very slowly, with a refractometer reading.</summary>
     private const int Stalled = 19;
 
-    /// <summary>The third brew of the demo's line of five.</summary>
+    /// <summary>The third brew of the demo's series of five.</summary>
     private const int InTheSeries = 41;
 
     private readonly App app;
@@ -47,12 +47,12 @@ public sealed class TasteTests : IClassFixture<App>
         Assert.NotNull(again.QuerySelector("[name='cool.dry'][value='3'][checked]"));
         Assert.Equal("1", again.QuerySelector("#placed")!.GetAttribute("value"));
         Assert.Equal("", again.QuerySelector("[id='hot.placed']")!.GetAttribute("value"));
-        // With the drink and a reading, what was drawn is told by both accountings.
+        // With drink and reading, the extraction yield is given by both formulas.
         Assert.Matches("[0-9.]+ % of the dose is in the cup, and about [0-9.]+ % dissolved", again.QuerySelector("#yield")!.TextContent);
-        // And what is taken back is gone.
+        // And what is deleted is gone.
         await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "tea"), ("crust", ""), ("reading", ""), ("drink", "207"), ("was.drink", "207"), ("let-down", "14"), ("was.let-down", "12"), ("press-felt", ""), ("was.press-felt", "hard"));
         Assert.Equal([("beverageG", 207.0), ("letDownG", 14.0)], await app.DataAsync(async db => (await db.Observations.Where(one => one.BrewId == 12).OrderBy(one => one.Name).ToListAsync()).Select(one => (one.Name, one.Value))));
-        // What another screen has said meanwhile is not taken back by one that did not see it.
+        // What another screen has said meanwhile is not deleted by one that did not show it.
         await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("score", "7"), ("note", "tea"), ("drink", ""), ("was.drink", ""), ("let-down", ""), ("was.let-down", ""));
         Assert.Equal(2, await app.DataAsync(db => db.Observations.CountAsync(one => one.BrewId == 12)));
         await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "tea"), ("crust", ""), ("reading", ""), ("drink", ""), ("was.drink", "207"), ("let-down", ""), ("was.let-down", "14"));
@@ -80,7 +80,7 @@ public sealed class TasteTests : IClassFixture<App>
     [Fact]
     public async Task The_page_asks_first_about_what_this_brew_can_tell()
     {
-        // Of somebody who has not said it yet.
+        // From a taster who has not said it yet.
         var other = app.Browser();
         await App.PostAsync(other, await App.GetAsync(other, "/you"), "/you?handler=New", ("name", "Who asks"));
         var page = await App.GetAsync(other, $"/taste/{Stalled}");
@@ -118,7 +118,7 @@ public sealed class TasteTests : IClassFixture<App>
         Assert.Equal((Stalled, "Ferrule", stored.Why), (brew.ParentBrewId, brew.GrinderName, brew.Why));
         Assert.Equal(stored.What, SeriesChange.Read(brew.ChangedJson)!.What);
         Assert.DoesNotContain($"/plan/{id}", (await App.GetAsync(client, "/")).QuerySelector("#next")?.InnerHtml ?? "", StringComparison.Ordinal);
-        // Changed further before it is brewed, it still descends from that brew.
+        // Changed further before it is brewed, it still comes from that brew.
         var further = await App.PostAsync(client, await App.GetAsync(client, plan), plan, ("dose", "23"), ("was.dose", "24.0"), ("job", Guid.NewGuid().ToString()));
         var child = int.Parse(further.RequestMessage!.RequestUri!.AbsolutePath["/plan/".Length..], System.Globalization.CultureInfo.InvariantCulture);
         Assert.NotEqual(id, child);
@@ -160,7 +160,7 @@ public sealed class TasteTests : IClassFixture<App>
     [Fact]
     public async Task Nothing_learned_says_what_to_do_first()
     {
-        // What was tasted on the bench of the other tests has taught it something by now.
+        // The demo data of the other tests has taught it something by now.
         await using var fresh = new App();
         var page = await App.GetAsync(fresh.Browser(), "/learned");
         Assert.Contains("After two or three brews", page.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
@@ -185,12 +185,12 @@ public sealed class TasteTests : IClassFixture<App>
         var brew = await learning.DataAsync(db => db.Brews.SingleAsync(row => row.Id == id));
         var used = ModelUsed.Read(brew.ModelJson!)!;
         Assert.InRange(used.Parameters.GrindOffsetUm, 20, 90);
-        // What is learned later changes no brew that was.
+        // What is learned later changes no earlier brew.
         Assert.Equal(used.Parameters, brew.ModelOf(Core.Forecasts.ForecastModel.Published).Parameters);
 
         await App.PostAsync(browser, page, "/learned", ("use", "0"));
         Assert.Contains("not fitted to your brews", (await App.GetAsync(browser, Plan)).QuerySelector("#plan-comes")!.TextContent, StringComparison.Ordinal);
-        // Others are not asked.
+        // Other tasters are not asked.
         var other = learning.Browser();
         await App.PostAsync(other, await App.GetAsync(other, "/you"), "/you?handler=Who", ("barista", "2"));
         Assert.Contains("learned from", (await App.GetAsync(other, Plan)).QuerySelector("#plan-comes")!.TextContent, StringComparison.Ordinal);
@@ -221,7 +221,7 @@ public sealed class TasteTests : IClassFixture<App>
 
         await using (var second = App.Learning(path))
         {
-            // Were it learned anew, it would be of an hour later.
+            // If it were learned again, its time would be an hour later.
             second.Time.Advance(TimeSpan.FromHours(1));
             var at = await LearnedAtAsync(second);
             Assert.NotNull((await LearnedAsync(second, second.Browser())).QuerySelector(".learned"));
@@ -288,7 +288,7 @@ public sealed class TasteTests : IClassFixture<App>
     [Fact]
     public async Task What_falls_short_of_the_cup_is_answered_and_what_is_bought_ground_is_not_ground_otherwise()
     {
-        // Weighed, there was a quarter less than its plan expected.
+        // The weighed amount was a quarter less than planned.
         await App.PostAsync(client, await App.GetAsync(client, "/taste/23"), "/taste/23", ("placed", ""), ("score", ""), ("note", ""), ("drink", "250"), ("was.drink", ""));
         Assert.Contains("Make more of it", (await App.GetAsync(client, "/next/23")).QuerySelector("#changes")!.TextContent, StringComparison.Ordinal);
 
@@ -304,7 +304,7 @@ public sealed class TasteTests : IClassFixture<App>
 
     private static Task<long> LearnedAtAsync(App learning) => learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.AtMs).SingleAsync());
 
-    /// <summary>The page once something was learned: that goes on beside the pages.</summary>
+    /// <summary>The page once something was learned: that happens in the background.</summary>
     private static async Task<AngleSharp.Dom.IDocument> LearnedAsync(App learning, HttpClient browser)
     {
         var page = await App.GetAsync(browser, "/learned");

@@ -7,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What somebody types is kept as it was typed, or said not to be; what somebody else did meanwhile stays done.</summary>
+/// <summary>What somebody types is saved as typed or refused; what somebody else did meanwhile stays.</summary>
 public sealed class TypedTests(App app) : IClassFixture<App>
 {
     [Fact]
@@ -77,7 +77,7 @@ public sealed class TypedTests(App app) : IClassFixture<App>
         Assert.Equal(1, await app.DataAsync(db => db.Weighings.CountAsync(row => row.BrewId == brew && row.StepIndex == step)));
     }
 
-    /// <summary>A browser counts a line's end as one character and sends it as two.</summary>
+    /// <summary>A browser counts the end of a line as one character and sends it as two.</summary>
     [Fact]
     public async Task A_note_of_just_as_many_letters_as_the_browser_lets_in_is_kept_whole()
     {
@@ -125,7 +125,7 @@ public sealed class TypedTests(App app) : IClassFixture<App>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, plan, "/plan/fp-bloomed?handler=Keep", ("keep.name", name), ("keep.why", ""))).StatusCode);
     }
 
-    /// <summary>1, 3, 5, … : what lies between is no setting of it.</summary>
+    /// <summary>1, 3, 5, …: the values in between are not settings of it.</summary>
     [Theory]
     [InlineData(1, 2, 60, 26, 200, 5)]
     [InlineData(1, 2, 60, 26, 220, 7)]

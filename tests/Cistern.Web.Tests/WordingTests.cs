@@ -73,7 +73,7 @@ public sealed class WordingTests
     public void Times_are_held_against_their_windows_in_words(FlowOf of, double actualS, double lowS, double highS, bool set, string words) =>
         Assert.Equal(words, FlowWording.Of(new FlowVerdict(of, actualS, lowS, highS, set)));
 
-    /// <summary>The stage at moments of one brew: what it says, how it stands, what a press would say.</summary>
+    /// <summary>The stage at moments of one brew: its words, its state, and what a press would say.</summary>
     [Theory]
     [InlineData(5, "Pour", "13", "on", "Poured")]
     [InlineData(20, "Pour", "+2", "grace", "Poured")]
@@ -94,7 +94,7 @@ public sealed class WordingTests
         Assert.Equal((verb, countdown, mood, button), (stage.Verb, stage.Countdown, stage.Mood, stage.Action!.Word));
     }
 
-    /// <summary>A wait that is over before the next step has its time: how early is told of that time.</summary>
+    /// <summary>A wait that is over before the next step's time: how early it is relates to that time.</summary>
     [Fact]
     public void What_follows_a_wait_at_its_own_time_is_early_by_that_time()
     {
@@ -108,7 +108,7 @@ public sealed class WordingTests
         Assert.Equal($"Plunge now, {FigureFormat.Clock(Math.Ceiling(plungeS - atS - 0.01))} early", Stage.Of(forecast, run, atS, Metric).Action!.Word);
     }
 
-    /// <summary>Nothing steeps while the valve stands open.</summary>
+    /// <summary>Nothing steeps while the valve is open.</summary>
     [Theory]
     [InlineData(20, "Wait")]
     [InlineData(60, "Wait")]
@@ -123,7 +123,10 @@ public sealed class WordingTests
 
     public static TheoryData<int> Told => [0, 1, 2];
 
-    /// <summary>The cases of tests/browser/brew-run.test.mjs: what the page says by itself, the server says too, of the plan that it gives the page.</summary>
+    /// <summary>
+    /// The cases of tests/browser/brew-run.test.mjs: what the page says by itself, the server says too, for the plan that it sends to
+    /// the page.
+    /// </summary>
     [Theory]
     [MemberData(nameof(Told))]
     public void The_server_says_at_every_moment_what_the_screen_says(int which)
@@ -136,7 +139,7 @@ public sealed class WordingTests
         var given = JsonSerializer.SerializeToElement(PagePlan.Of(forecast, Metric), PageBrew.Json).GetProperty("steps");
         foreach (var (step, page) in told.GetProperty("plan").GetProperty("steps").EnumerateArray().Zip(given.EnumerateArray()))
         {
-            // How long it drains is the place's own; everything else is the recipe's.
+            // How long it drains is chosen by the case; everything else is the recipe's.
             Assert.All(step.EnumerateObject().Where(member => member.Value.ValueKind != JsonValueKind.Number), member => Assert.True(JsonElement.DeepEquals(member.Value, page.GetProperty(member.Name)), $"{member.Name}: {member.Value} and {page.GetProperty(member.Name)}"));
         }
 
@@ -176,7 +179,7 @@ public sealed class WordingTests
 
     private static bool SpeaksOfHeat(string caution) => new[] { "hot", "boil", "scald", "steam" }.Any(word => caution.Contains(word, StringComparison.OrdinalIgnoreCase));
 
-    /// <summary>Words alone tell no difference of a few grams of water: which way it is off is said instead.</summary>
+    /// <summary>Words alone show no difference of a few grams of water: the direction is said instead.</summary>
     [Fact]
     public void By_taste_a_correction_says_which_way_the_cup_is_off()
     {
@@ -216,7 +219,7 @@ public sealed class WordingTests
         var told = DeviationWording.Of(one, correction, forecast.Recipe, forecast, 100, Metric);
         Assert.Equal(says, $"{told.What} {told.Offer.Split(':')[0]}{(told.Offer.Contains(":30", StringComparison.Ordinal) ? ":30" : "")}".Trim());
         Assert.Equal(correction is not null, told.Comes.Contains("As it is going: 1.11 % TDS, balanced.", StringComparison.Ordinal));
-        // While the water is with the coffee what is missing can be poured; once it has drained it cannot.
+        // While the water is with the coffee the missing amount can be poured; once it has drained it cannot.
         Assert.Equal(kind == DeviationKind.PouredUnder, told.Comes.StartsWith("Pour the rest now", StringComparison.Ordinal));
         Assert.DoesNotContain("the rest", DeviationWording.Of(one, correction, forecast.Recipe, forecast, 500, Metric).Comes, StringComparison.Ordinal);
         Assert.Equal(correction is { DilutionG: > 0 } or { SteepEndAtS: not null }, told.Offer.EndsWith(": 1.11 % TDS, balanced.", StringComparison.Ordinal));

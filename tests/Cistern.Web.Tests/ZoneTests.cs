@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>Moments are UTC; what a wall clock shows of them follows where the server stands, over nights in which clocks change too.</summary>
+/// <summary>Stored times are UTC; what a wall clock shows of them depends on the server's time zone, also across nights in which clocks change.</summary>
 public sealed class ZoneTests
 {
     private static readonly TimeZoneInfo FarEast = TimeZoneInfo.CreateCustomTimeZone("far-east", TimeSpan.FromHours(13), "far east", "far east");
@@ -33,7 +33,7 @@ public sealed class ZoneTests
         for (var i = 0; i < 20_000; i++)
         {
             var ms = random.NextInt64(1_700_000_000_000, 1_900_000_000_000);
-            // In the hour that comes twice the first of the two is meant, an hour before or as it is.
+            // In the hour that comes twice the first one is meant, an hour earlier or unchanged.
             var off = ms - LocalTime.UtcMs(LocalTime.At(ms, zone), zone);
             Assert.True(off == 0 || (id == "summer" && Math.Abs(off) == 3_600_000), $"{ms}: {off}");
         }
@@ -55,7 +55,7 @@ public sealed class ZoneTests
         await App.GetAsync(client, "/files?from=0001-01-01&to=0001-01-01");
     }
 
-    /// <summary>A server that is carried elsewhere tells its log's months by the clock there.</summary>
+    /// <summary>A server that moves to another time zone groups its log by the months of that zone.</summary>
     [Fact]
     public async Task Months_of_the_log_follow_the_zone()
     {
