@@ -1,6 +1,6 @@
-// Measures a long log against a short one: every page of the log, searches, filters with their counts, trends, Bench and
-// Plan with 100 and with 100,000 brews logged, the server's memory, and an export. `./cistern bench log`.
-// Times are the server's own, from its log; ratios are what counts, since machines are noisy.
+// Compares a long log with a short one: every page of the log, searches, filters with their counts, trends, Bench and Plan with 100
+// and with 100,000 brews, the server's memory, and an export. `./cistern bench log`. Times are the server's own, from its log; the
+// ratios count, since machines are noisy.
 import { spawn, execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';

@@ -1,6 +1,6 @@
-// Measures what a barista waits for: the start to the first plan page, each page at the server, a change of a plan, and
-// the server's memory. `./cistern bench pages`, or with a data file of your own in CISTERN_DATA.
-// Times of pages are the server's own, from its log; medians, and the slowest of twenty.
+// Measures what a barista waits for: the start to the first plan page, each page at the server, a change of a plan, and the server's
+// memory. `./cistern bench pages`, or with a data file of your own in CISTERN_DATA. Times of pages are the server's own, from its log:
+// medians, and the slowest of twenty.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
@@ -39,7 +39,7 @@ const start = async () => {
 /** The server's own times of requests to a path, ms, the newest last. */
 const times = (log, method, path) => log.split('\n').filter((line) => line.includes(`"RequestMethod":"${method}"`) && line.includes(`"RequestPath":"${path}"`)).map((line) => Number(/"Elapsed":([\d.]+)/.exec(line)[1]));
 
-// Once to make the file and fill the disk's memory, then measured.
+// Once to make the file and fill the disk cache, then measured.
 await (await start()).stop();
 const starts = [];
 for (let i = 0; i < 5; i += 1) {
@@ -50,10 +50,10 @@ for (let i = 0; i < 5; i += 1) {
 console.log(`start to the first plan page     ${median(starts).toFixed(0)} ms (slowest ${Math.max(...starts).toFixed(0)}; bound 1500)`);
 
 const one = await start();
-// Nothing is asked for: what the start needed is given back after half a minute.
+// No requests: memory used only by the start is released after half a minute.
 const rests = () => wait(40_000);
 await rests();
-// What is its own, and what it reads of program files, which the system shares between programs and lets go when it must.
+// Its private memory, and its program files, which the system shares between processes and can drop.
 const memory = () => {
   const status = readFileSync(`/proc/${one.server.pid}/status`, 'utf8');
   const mb = (name) => Number(new RegExp(`${name}:\\s+(\\d+)`).exec(status)[1]) / 1024;
@@ -69,7 +69,7 @@ for (const [path, name] of Object.entries(pages)) {
   console.log(`${name.padEnd(32)} ${median(own).toFixed(1)} ms (19 of 20 under ${median(own, 0.95).toFixed(1)}${bounds[path] ? `; bound ${bounds[path]}` : ''})`);
 }
 
-// A change: every one another dose, so that nothing of it is remembered.
+// A change: a different dose each time, so that no result is cached.
 let html = await get('/plan/vd-coffee-first');
 let cookie = '';
 const page = await fetch(`${one.base}/plan/vd-coffee-first`);

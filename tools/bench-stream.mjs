@@ -1,5 +1,5 @@
-// Fifty scales at once: brews streaming at five readings a second into one server, a piece a second each as a gateway sends
-// them, beside the same server without them. `./cistern bench stream`. Times are the client's.
+// Fifty scales at once: brews streaming at five readings a second into one server, a piece a second each as a gateway sends them,
+// beside the same server without them. `./cistern bench stream`. Times are the client's.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
@@ -51,7 +51,7 @@ await looked(brews);
 const alone = await looked(brews);
 const [memoryAlone, sizeAlone] = [memory(), kB()];
 
-// What a scale shows of the pour of 405 g, and then of the hold.
+// What a scale shows of the pour of 405 g, and then of the wait.
 const grams = (s) => Math.min(55, Math.max(0, s - 1) * 9) + Math.min(350, Math.max(0, s - 40) * 22) + (Math.random() - 0.5) * 0.2;
 const sent = [];
 let refused = 0;

@@ -20,7 +20,7 @@ const shot = async (name, path, { width = 1280, height = 800, colorScheme = 'lig
   await before?.(page);
   await page.waitForTimeout(300);
   await page.screenshot({ path: `${folder}/${name}.png` });
-  // A brew that is left under way calls in the next picture.
+  // A brew left running would call in the next picture.
   if (/\/brew\/\d+$/.test(page.url())) {
     await page.getByText('Abandon this brew').click();
     await page.locator('#why').fill('a picture');
@@ -48,7 +48,7 @@ await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
 await shot('compare', '/compare?b=19&b=20&b=21&b=22');
 await shot('taste', '/taste/8');
 await shot('next', '/next/49');
-// What is learned is worked out beside the pages.
+// What is learned is computed in the background.
 for (let i = 0; i < 60 && !(await (await fetch(`${server.url}/learned`)).text()).includes('coarser than its table'); i += 1) await new Promise((wait) => setTimeout(wait, 500));
 await shot('learned', '/learned');
 await shot('log', '/log?coffee=Blue%20Ferry&coffee=Quiet%20Orchard');
@@ -105,7 +105,7 @@ await newcomer.waitForTimeout(1_500);
 await newcomer.screenshot({ path: `${folder}/first-brew.png` });
 await empty.kill();
 
-// The house: its page of devices.
+// Open to the network: the page of devices.
 const house = new Server(true);
 house.more = { Cistern__House: 'true' };
 await house.start();
@@ -124,7 +124,7 @@ await letIn('Kitchen tablet');
 await letIn('Phone of Teo');
 await owner.goto(`${house.url}/devices`);
 await owner.getByRole('button', { name: 'Show a code' }).click();
-// A page behind another one cannot be drawn.
+// A page behind another one cannot be captured.
 await owner.bringToFront();
 await owner.screenshot({ path: `${folder}/devices.png` });
 await house.kill();

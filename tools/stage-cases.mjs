@@ -1,6 +1,6 @@
-// Renews tests/cases/stage.json on purpose: plans as the server gives them to the page, and what the screen says of them at many
-// moments by the page's rules. The test of the pages then says whether the server says the same.
-// Run: ./cistern publish && node tools/stage-cases.mjs
+// Renews tests/cases/stage.json on purpose: plans as the server gives them to the page, and what the page shows of them at many
+// moments by its own rules. The Web tests then check that the server shows the same. Run: ./cistern publish && node
+// tools/stage-cases.mjs
 import { readFileSync, writeFileSync } from 'node:fs';
 import { open } from '../tests/browser/kill-entries.mjs';
 import { Server } from '../tests/browser/server.mjs';

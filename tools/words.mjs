@@ -1,11 +1,11 @@
-// Counts what there is to read: `./cistern publish && node tools/words.mjs`. For each page of the demo bench the words in sight
-// before anything is unfolded, the uses of words that the glossary has let go, and the sentences of over 25 words.
+// Counts what there is to read: `./cistern publish && node tools/words.mjs`. For each page of the demo: the visible words before
+// anything is unfolded, the uses of words that the glossary has retired, and the sentences of over 25 words.
 import { chromium } from '../tests/browser/node_modules/@playwright/test/index.mjs';
 import { WHOLE } from '../tests/browser/browser.mjs';
 import { Server } from '../tests/browser/server.mjs';
 
 const LET_GO = /\b(mills?|tides?|tilt|let(?:ting)? down|foretold|foretells?|slack|slips?|rescues?|nudges?|descent|harsh|witness(?:es)?|keepers?|lay beside|charges?|at the hand|lots?|jobs?|releases?d?|drains?|drained|draining|drawn|sharp|leans?|leaning|schools?)\b/giu;
-// Recipes and gear are called as their authors call them.
+// Recipes and equipment are named by their authors.
 // A press is leaned on and a plunger drawn back with the hand.
 const NAMES = ['never lean on it', 'drawn back', 'drawn to', 'Tidewrack', 'Sharp corner'];
 const LONGEST = 25;
@@ -19,7 +19,7 @@ const totals = { words: 0, letGo: 0, long: 0 };
 
 const count = async (name) => {
   const text = await page.locator('main').evaluate((main) => {
-    // What stands in a closed list, and what a screen reader alone is told, is not in sight.
+    // Text in a closed list, and text for screen readers only, is not visible.
     const hidden = [...main.querySelectorAll('select, .sr-only')];
     hidden.forEach((one) => { one.dataset.was = one.style.display; one.style.display = 'none'; });
     const told = main.innerText;
@@ -29,7 +29,7 @@ const count = async (name) => {
   const words = text.split(/\s+/).filter((word) => /\p{L}{2}/u.test(word));
   const plain = NAMES.reduce((told, one) => told.replaceAll(one, ''), text);
   const letGo = [...plain.matchAll(LET_GO)].map(([word]) => word.toLowerCase());
-  // Facts parted by a dot are no sentence.
+  // Facts separated by a dot are not a sentence.
   const long = text.split(/\n|\s·\s|(?<=[.!?;:])\s/).map((one) => one.trim()).filter((one) => one.split(/\s+/).length > LONGEST);
   totals.words += words.length;
   totals.letGo += letGo.length;

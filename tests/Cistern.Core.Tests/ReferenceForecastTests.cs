@@ -55,7 +55,6 @@ public sealed class ReferenceForecastTests
     }
 
     /// <summary>
-    /// <summary>
     /// The reference allows 1 %, which would let a constant change unnoticed; these figures do not. They are renewed by <c>./cistern
     /// figures</c> when the model is changed.
     /// </summary>

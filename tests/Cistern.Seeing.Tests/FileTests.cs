@@ -4,7 +4,7 @@ using OpenCvSharp;
 
 namespace Cistern.Seeing.Tests;
 
-/// <summary>What comes in as a picture: told by its first bytes, bounded before it is decoded, made anew before it is kept.</summary>
+/// <summary>Files that arrive as pictures: identified by their first bytes, limited before they are decoded, encoded again before they are stored.</summary>
 public sealed class FileTests
 {
     private static byte[] Encoded(string ending, Mat picture)
@@ -51,7 +51,7 @@ public sealed class FileTests
     {
         using var plain = Plain(40, 30, MatType.CV_8UC3);
         var png = Encoded(".png", plain);
-        // The chunk that an animation begins with, right behind the header's 33 bytes.
+        // The chunk that starts an animation, right after the header's 33 bytes.
         byte[] moving = [.. png[..33], 0, 0, 0, 8, .. "acTL"u8, .. new byte[12], .. png[33..]];
         byte[] webp = [.. "RIFF"u8, 22, 0, 0, 0, .. "WEBPVP8X"u8, 10, 0, 0, 0, 2, 0, 0, 0, 39, 0, 0, 29, 0, 0];
         var inks = Encoded(".jpg", plain);
@@ -70,7 +70,7 @@ public sealed class FileTests
         using var large = new Mat(2400, 3200, MatType.CV_8UC3);
         Cv2.Randu(large, new Scalar(0, 0, 0), new Scalar(255, 255, 255));
         var jpeg = Encoded(".jpg", large);
-        // A comment after the first two bytes, as a camera puts a place there, and bytes after the end.
+        // A comment after the first two bytes, where a camera stores a location, and bytes after the end.
         var secret = "<script>where it was taken</script>"u8;
         byte[] marked = [.. jpeg[..2], 0xff, 0xfe, 0, (byte)(secret.Length + 2), .. secret, .. jpeg[2..], .. secret];
         var kept = ReencodedPicture.Of(marked)!;

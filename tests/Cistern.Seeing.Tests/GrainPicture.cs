@@ -8,15 +8,15 @@ public sealed record GrainScene
 {
     public double MedianUm { get; init; } = 600;
     public double Spread { get; init; } = 0.4;
-    /// <summary>The share of the field under grains.</summary>
+    /// <summary>The share of the field covered by grains.</summary>
     public double Cover { get; init; } = 0.07;
-    /// <summary>Of grains that come to lie on others: how many are left touching.</summary>
+    /// <summary>The share of overlapping grains that are left touching.</summary>
     public double Clinging { get; init; } = 0.3;
-    /// <summary>How light a grain is, 0 to 1.</summary>
+    /// <summary>The lightness of a grain, 0 to 1.</summary>
     public double GrainLight { get; init; } = 0.25;
     public double PaperLight { get; init; } = 0.86;
     public double Chaff { get; init; } = 0.02;
-    /// <summary>How dark a shadow is, and how far it falls, in diameters.</summary>
+    /// <summary>The darkness of a shadow, and its length in diameters.</summary>
     public double ShadowDark { get; init; } = 0.2;
     public double ShadowLong { get; init; } = 0.25;
     public int Width { get; init; } = 3200;
@@ -32,20 +32,20 @@ public sealed record GrainScene
     public double BlurPx { get; init; } = 0.9;
     public double Noise { get; init; } = 0.01;
     public int JpegQuality { get; init; } = 90;
-    /// <summary>Light adds up as light does, and the camera's curve comes after; else in the picture's own values.</summary>
+    /// <summary>Light is added linearly and the camera's curve is applied afterwards; otherwise it is added in the picture's own values.</summary>
     public bool Linear { get; init; }
     public double Sharpened { get; init; }
-    /// <summary>Heaps of grains, and how far each reaches, mm.</summary>
+    /// <summary>Heaps of grains, and the radius of each, mm.</summary>
     public int Heaps { get; init; }
     public double HeapMm { get; init; } = 6;
-    /// <summary>Which marker lies under something; −1 for none; 4 for a hand over the field.</summary>
+    /// <summary>Which marker is covered; −1 for none; 4 for a hand over the field.</summary>
     public int CoveredMarker { get; init; } = -1;
     public bool NoCard { get; init; }
     public double PrintedScale { get; init; } = 1;
     public int Seed { get; init; } = 1;
 }
 
-/// <summary>Renders grains of known sizes on the card, by a scan-line rasterizer of its own: it shares nothing with what measures but the card.</summary>
+/// <summary>Renders grains of known sizes on the card, with a scan-line rasterizer of its own: it shares only the card with the code under test.</summary>
 public sealed class GrainPicture
 {
     private readonly GrainScene _scene;
@@ -55,7 +55,7 @@ public sealed class GrainPicture
     private readonly double[] _h;
     private readonly double _perMm;
 
-    /// <summary>The diameters of the circles of the grains' areas, µm.</summary>
+    /// <summary>The diameters of circles with the grains' areas, µm.</summary>
     public List<double> DiametersUm { get; } = [];
 
     /// <summary>The picture as a JPEG.</summary>
@@ -83,10 +83,10 @@ public sealed class GrainPicture
         var s = _scene;
         double tilt = s.TiltDegrees * Math.PI / 180, towards = s.TiltTowardsDegrees * Math.PI / 180, turn = s.TurnDegrees * Math.PI / 180;
         double f = 0.75 * Math.Sqrt((double)s.Width * s.Width + (double)s.Height * s.Height);
-        // What of the card is to fit: its width or its height, turned as it is.
+        // The side of the card that has to fit: its width or its height, depending on its rotation.
         double wide = Math.Abs(Math.Cos(turn)) * 134 + Math.Abs(Math.Sin(turn)) * 104, high = Math.Abs(Math.Sin(turn)) * 134 + Math.Abs(Math.Cos(turn)) * 104;
         var away = f / (s.Fill * Math.Min(s.Width / wide, s.Height / high));
-        // Turned in its plane, then tipped about an axis in it.
+        // Turned in its plane, then tilted about an axis in it.
         double[,] r = Multiply(About(Math.Cos(towards), Math.Sin(towards), tilt), new[,] { { Math.Cos(turn), -Math.Sin(turn), 0 }, { Math.Sin(turn), Math.Cos(turn), 0 }, { 0, 0, 1 } });
         double cx = ScaleCard.FieldWidthMm / 2, cy = ScaleCard.FieldHeightMm / 2, k = s.PrintedScale;
         double[] column(int c) => [f * r[0, c] * k + s.Width / 2.0 * r[2, c] * k, f * r[1, c] * k + s.Height / 2.0 * r[2, c] * k, r[2, c] * k];
@@ -145,7 +145,7 @@ public sealed class GrainPicture
         var bodies = new List<Body>();
         var cells = new Dictionary<(int, int), List<Body>>();
         double area = 0, wanted = s.Cover * ScaleCard.FieldWidthMm * ScaleCard.FieldHeightMm;
-        // By number a log-normal lies lower than by volume by three times its variance.
+        // The number median of a log-normal is below its volume median by three times the variance.
         var mean = Math.Log(s.MedianUm / 1000) - 3 * s.Spread * s.Spread;
         for (var i = 0; area < wanted && i < 60_000; i++)
         {
@@ -167,7 +167,7 @@ public sealed class GrainPicture
                 {
                     if (turn > 0 || near.Count > 1 || _random.NextDouble() > s.Clinging)
                         continue;
-                    // Pushed off until it only leans on the other.
+                    // Moved away until it only touches the other.
                     var far = Math.Max(1e-6, Far(near[0], x, y));
                     var to = 0.86 * (near[0].Reach + reach);
                     (x, y) = (near[0].X + (x - near[0].X) / far * to, near[0].Y + (y - near[0].Y) / far * to);
@@ -227,7 +227,7 @@ public sealed class GrainPicture
 
     private static double Far(Body body, double x, double y) => Math.Sqrt((body.X - x) * (body.X - x) + (body.Y - y) * (body.Y - y));
 
-    // An irregular body of exactly that area.
+    // An irregular shape of exactly that area.
     private (double X, double Y)[] Shape(double diameter)
     {
         const int Corners = 28;
@@ -251,7 +251,7 @@ public sealed class GrainPicture
     private void Paint((double X, double Y)[] onCard, Func<int, float> light) =>
         Cover(Array.ConvertAll(onCard, p => At(p.X, p.Y)), (at, cover) => _canvas[at] += cover * (light(at) - _canvas[at]));
 
-    // How much of each px a polygon covers: exact along a row, at six heights of it.
+    // The share of each px that a polygon covers: exact along a row, at six heights of it.
     private void Cover((double X, double Y)[] shape, Action<int, float> put)
     {
         const int Rows = 6;
@@ -266,7 +266,7 @@ public sealed class GrainPicture
             Array.Clear(covers);
             for (var sub = 0; sub < Rows; sub++)
             {
-                // Px reach half a px to each side of their middles.
+                // A px reaches half a px to each side of its centre.
                 var y = row - 0.5 + (sub + 0.5) / Rows;
                 crossings.Clear();
                 for (var i = 0; i < shape.Length; i++)
@@ -315,7 +315,7 @@ public sealed class GrainPicture
         }
         if (s.Noise > 0)
         {
-            // Taken from a list, at a place that chance says: quicker than a chance for each px.
+            // Read from a table at a random offset: faster than a random number for each px.
             var chances = Enumerable.Range(0, 8191).Select(_ => (float)(s.Noise * Normal())).ToArray();
             canvas.GetArray(out float[] values);
             for (var i = 0; i < values.Length; i++)
@@ -324,7 +324,7 @@ public sealed class GrainPicture
         }
         using var bytes = new Mat();
         canvas.ConvertTo(bytes, MatType.CV_8UC1, 255);
-        // Brown on white, so that it is a picture in colour.
+        // Brown on white, so that the picture has colour.
         using var colour = new Mat();
         Cv2.CvtColor(bytes, colour, ColorConversionCodes.GRAY2BGR);
         Cv2.ImEncode(".jpg", colour, out var jpeg, [(int)ImwriteFlags.JpegQuality, s.JpegQuality]);

@@ -4,10 +4,10 @@ using OpenCvSharp.Aruco;
 
 namespace Cistern.Seeing.Tests;
 
-/// <summary>Grains of known sizes are measured. `bench grind` shows how well, over hundreds of pictures.</summary>
+/// <summary>Grains of known sizes are measured. `bench grind` shows the errors over hundreds of pictures.</summary>
 public sealed class GrindTests
 {
-    // Small and therefore quick; its coarse grains have as many px as finer ones in a picture of twelve megapixels.
+    // Small and therefore fast; its coarse grains have as many px as finer ones in a picture of twelve megapixels.
     internal static readonly GrainScene Scene = new() { MedianUm = 900, Spread = 0.35, Width = 2000, Height = 1500, BlurPx = 0.8, Cover = 0.08 };
 
     public static TheoryData<string, GrainScene> Fair => new()
@@ -59,7 +59,7 @@ public sealed class GrindTests
     [Fact]
     public void Sizes_are_weighted_by_volume()
     {
-        // A grain of twice the size holds as much as eight.
+        // A grain of twice the diameter has the volume of eight.
         var sizes = GrainSizes.Of([.. Enumerable.Repeat(400.0, 800), .. Enumerable.Repeat(800.0, 100)]);
         Assert.InRange(sizes.MedianUm, 400, 800);
         Assert.Equal(400, sizes.D10Um);

@@ -11,7 +11,7 @@ const COLOURS = { type: 'rule', values: ['color-contrast', 'link-in-text-block']
 export const audit = async (page) => {
   await page.evaluate(axe);
   const said = [];
-  // A link fades from one theme's colour to the other's, and would be looked at half way.
+  // A link fades from one theme's colour to the other's; axe would read a colour in between.
   await page.addStyleTag({ content: '* { transition: none !important; }' });
   for (const [colorScheme, runOnly] of [['light', EVERY], ['dark', COLOURS]]) {
     await page.emulateMedia({ colorScheme });

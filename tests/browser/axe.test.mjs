@@ -4,7 +4,7 @@ import { expect, test } from './server.mjs';
 
 const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-slow-eight?dose=70&was.dose=46.0&place=2', '/compare?p=si-whirl&p=fp-bloomed', '/plan/vd-coffee-first?open=3&bag=2&mill=1&ratio=abc&was.ratio=16.0', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/grind', '/shelf/card', '/brew/8/pictures', '/shelf/mix?a=1&b=3', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/next/19', '/series/41', '/learned', '/log', '/log/7', '/log?coffee=Blue%20Ferry&q=plum', '/log?q=nothingatall', '/compare?b=19&b=21&b=22&p=fp-bloomed', '/trends', '/blind?kind=triangle&of=8&right=6', '/blind/1', '/blind/1/answer', '/pairs', '/pair/1', '/log/8/sheet', '/files/code?brew=8', '/plan/4/history', '/trends?of=drawdown&over=grind&family=valve-dripper', '/files', '/brew/7/after', '/you', '/devices', '/help', '/no-such-page'];
 
-// A third each, side by side: one after the other they take longer than all other tests together.
+// A third each, in parallel: one after the other they would take longer than all other tests together.
 test.describe.configure({ mode: 'parallel' });
 for (const part of [0, 1, 2]) {
   test(`axe finds nothing on any page, light or dark, part ${part + 1} of 3`, async ({ browser, server }) => {
@@ -46,12 +46,12 @@ test('axe finds nothing while a brew is made ready, runs and calls', async ({ br
   await page.goto(`${server.url}/shelf`);
   await expect(page.locator('#alarm')).toBeVisible();
   found.alarm = await audit(page);
-  // One alone has the page of its own there.
+  // On its own this page is needed.
   const other = await brew(page, server, 'si-layers');
   await page.goto(`${server.url}/brew`);
   await expect(page.locator('.lane-do').first()).not.toBeEmpty();
   found.lanes = await audit(page);
-  // What is left under way calls on every page, in the next test too.
+  // A brew left running would call on every page, in the next test too.
   for (const one of [id, other]) await giveUp(page, server, one);
   for (const [name, violations] of Object.entries(found)) if (violations.length === 0) delete found[name];
   expect(found).toEqual({});

@@ -1,4 +1,4 @@
-// A brew on the simulated bench: what the instruments see moves it on, and nobody touches anything but Start.
+// A brew with simulated instruments: what they detect advances it, and nobody touches anything but Start.
 import { expect, test } from './server.mjs';
 import { brew, giveUp, told } from './conducting.mjs';
 
@@ -18,7 +18,7 @@ const start = async (page) => {
   await expect(page.locator('#clock')).toBeVisible();
 };
 
-// One that is told by the scale and one by its flame; what is seen of every family, and of hands that err, StepDetectorTests tell.
+// One brew advanced by the scale and one by the flame; every family, and errors, are in StepDetectorTests.
 for (const [family, recipe, released] of [['French press', 'fp-bloomed', 'plunge, begun'], ['siphon', 'si-layers', 'flame']]) {
   test(`a ${family} is brewed hands-free on the simulated bench, touched at Start alone`, async ({ page, server }) => {
     const id = await brew(page, server, recipe);
@@ -27,7 +27,7 @@ for (const [family, recipe, released] of [['French press', 'fp-bloomed', 'plunge
     await page.waitForURL(/after$/, { timeout: 90_000 });
     const seen = (await page.locator('#seen').innerText()).toLowerCase();
     expect(seen, 'the release was seen').toContain(released);
-    // What is kept is what was shown: five a second at most, and nothing of a rehearsal in the log.
+    // The readings that were shown are stored: at most five a second, and none of the rehearsal in the log.
     const csv = (await (await fetch(`${server.url}/api/brews/${id}/readings.csv`)).text()).trim().split('\n');
     expect(csv.length).toBeGreaterThan(200);
     await page.goto(`${server.url}/log`);
@@ -61,11 +61,11 @@ for (const [hands, recipe, speed, what, taken] of [
     const deviation = page.locator('#deviation .deviation').first();
     await expect(deviation).toContainText(what, { timeout: 60_000 });
     if (taken) {
-      // Taken at a touch, it changes the rest of this brew.
+      // Accepted with a touch, it changes the rest of this brew.
       await deviation.getByRole('button', { name: 'Do that' }).click();
       await expect(page.locator('.deviation.taken')).toContainText('Taken:');
     }
-    // One that is over by now calls nobody any more.
+    // A brew that is over by now calls nobody any more.
     if (await told(server, id)) await giveUp(page, server, id);
   });
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 
-// A module of the page, which has no package.json beside it to say that it is one.
+// A module of the page; no package.json beside it says that it is one.
 const source = readFileSync(new URL('../../src/Cistern.Web/wwwroot/js/brew-run.js', import.meta.url), 'utf8');
 const { replay, cuesAhead } = await import(`data:text/javascript,${encodeURIComponent(source)}`);
 const read = (name) => JSON.parse(readFileSync(new URL(`../cases/${name}`, import.meta.url), 'utf8'));

@@ -1,4 +1,4 @@
-// Which of Debian's builds of Chromium the tests drive.
+// Which of Debian's builds of Chromium the tests use.
 import { execSync } from 'node:child_process';
 
 const first = (...names) => execSync(names.map((name) => `command -v ${name}`).join(' || '), { shell: '/bin/bash' }).toString().trim();

@@ -15,7 +15,7 @@ test('nobody presses: the release calls on its own page, on every other one and 
   await expect(page.locator('body')).toHaveAttribute('data-cue', /^late 7/);
   await expect(other.locator('#alarm')).toContainText('Set it on the server now: Coffee below', { timeout: 8_000 });
   await expect(other).toHaveTitle(/Set it on the server now/);
-  // It lies over the end of a page, and all of the page can be scrolled clear of it.
+  // It covers the end of a page, and the whole page can be scrolled clear of it.
   await other.goto(`${server.url}/plan/fp-bloomed`);
   await expect(other.locator('#alarm')).toBeVisible({ timeout: 8_000 });
   for (const place of ['#brew-this', 'footer a >> nth=-1']) {
@@ -43,7 +43,7 @@ test('an assumption is made after its grace, marked, and taken back like a press
   await expect(page.locator('#about')).toContainText('counts as done, unless it goes on');
   await server.advance(4);
   await expect(page.locator('#undo')).toHaveText('Not done yet', { timeout: 8_000 });
-  // The last one assumed is the first taken back: the lid, and then the pour.
+  // The last assumed step is undone first: the lid, and then the pour.
   for (let i = 0; i < 3 && (await page.locator('#verb').textContent()) !== 'Pour'; i += 1) {
     await page.locator('#undo').click();
     await settled(page);
@@ -77,7 +77,7 @@ test('two devices, one of them without network: one start, one of each press, an
   await expect(there.locator('#brew-problem')).toContainText('another screen', { timeout: 20_000 });
   await expect(there.locator('#verb')).toHaveText('Lid on');
   await expect.poll(() => entries(server, id)).toEqual(['start 3', 'done 3', 'start 3', 'done 3']);
-  // One undo takes back who said it and who said it too. On a slow machine the lid has been assumed meanwhile: that is taken back first.
+  // One undo takes back a confirmation. On a slow machine the lid has been assumed meanwhile: that is undone first.
   await expect(async () => {
     await there.keyboard.press('Backspace');
     await expect(there.locator('#verb')).toHaveText('Pour', { timeout: 2_000 });
@@ -175,13 +175,13 @@ test('letters lead nowhere while a brew is on stage, and Space is the big button
   await expect(page.locator('#verb')).toHaveText('Pour');
   await settled(page);
   await page.keyboard.press('Enter');
-  // Asked for the start as well, and what would lose nothing has the focus.
+  // The start is asked about too, and the button that loses nothing has the focus.
   await expect(page.locator('#keep-start')).toBeFocused();
   await page.keyboard.press('Tab');
   await settled(page);
   await page.keyboard.press('Enter');
   await expect(page.locator('#start')).toBeVisible();
-  // Undo has nothing to take back any more; the focus has gone to the big button, and from Start it does when the clock runs.
+  // Undo is disabled again; the focus has moved to the big button, as it does from Start when the clock runs.
   await expect(page.locator('#done')).toBeFocused();
   await page.locator('#start').focus();
   await settled(page);
@@ -190,7 +190,7 @@ test('letters lead nowhere while a brew is on stage, and Space is the big button
   await settled(page);
   await page.keyboard.press('Space');
   await expect(page.locator('#verb')).toHaveText('Swirl');
-  // What a screen reader is told: the verb and the target, not the seconds.
+  // What a screen reader reads out: the verb and the target, not the seconds.
   await expect(page.locator('#said')).toHaveText('Swirl 2 turns');
   await giveUp(page, server, id);
 });
@@ -233,10 +233,10 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
   await server.advance(475 + 240);
   const deviation = page.locator('#deviation .deviation').first();
   await expect(deviation).toContainText('Plunge now, then dilute with', { timeout: 10_000 });
-  // The button stays the same one while the seconds go on, so that a finger or the focus on it is not lost.
+  // The button remains the same element while the seconds go on, so that a finger on it or the focus is not lost.
   await page.evaluate(() => { window.notReloaded = true; });
   await deviation.getByRole('button', { name: 'Do that' }).focus();
-  // What it says goes on with the clock meanwhile, and what would be sent with it.
+  // Its text goes on with the clock meanwhile, and so does what would be sent with it.
   const said = await deviation.locator('[data-live=what]').textContent();
   const water = await deviation.locator('[name=letdown]').inputValue();
   await server.advance(40);
@@ -273,7 +273,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     const id = await brew(page, server, 'fp-bloomed');
     await start(page, server, id);
     await page.evaluate(() => navigator.serviceWorker.ready);
-    // The page a form led to is kept as it came.
+    // The page that a form led to is stored as it arrived.
     await expect.poll(() => keptPaths(page)).toContain(`/brew/${id}`);
     await page.close();
     await context.setOffline(true);
@@ -298,7 +298,7 @@ test.describe('with the worker that keeps pages and calls', () => {
 
   test('a step is spoken, shaken and noted where that is wished, and not where it is not', async ({ wholeContext: context, server }) => {
     await context.grantPermissions(['notifications']);
-    // A device with a voice and a motor, whose page is not in front: the browser of the tests has none of them.
+    // A device with speech and vibration whose page is in the background: the browser of the tests has neither.
     await context.addInitScript(() => {
       window.told = [];
       const voice = { localService: true, lang: 'en-GB' };
@@ -313,7 +313,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     await page.evaluate(() => navigator.serviceWorker.ready);
     await server.advance(132);
     await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('shakes 5');
-    // Vibration is on from the first; voice and notes wait to be asked for.
+    // Vibration is on by default; speech and notifications have to be switched on.
     const first = await page.evaluate(() => window.told);
     expect(first).toContain('shakes 1');
     expect(first.filter((one) => one.startsWith('says'))).toEqual([]);
@@ -328,7 +328,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     const again = await brew(page, server, 'ld-closed');
     await start(page, server, again);
     await server.advance(132);
-    // The whole step is said, with what can hurt in it.
+    // The whole step is spoken, with its caution.
     await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('says Open the valve. Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.');
     await expect.poll(notes, { timeout: 8_000 }).toEqual(['Open now: Closed all the way']);
     expect((await page.evaluate(() => window.told)).filter((one) => one.startsWith('shakes'))).toEqual([]);
@@ -348,7 +348,7 @@ test('one touch of Undo in the first pour does not take the clock: it is asked f
   await page.locator('main').click({ position: { x: 5, y: 5 } });
   await page.keyboard.press('Backspace');
   await expect(page.locator('#ask-start')).toBeVisible();
-  // Space is the dialog's own, and no press of the brew.
+  // Space belongs to the dialog and is not a press of the brew.
   await page.locator('#unstart').click();
   await expect(page.locator('#clock')).toBeHidden();
   await expect.poll(async () => (await told(server, id)).startedAtMs).toBeNull();

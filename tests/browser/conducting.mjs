@@ -1,4 +1,4 @@
-// What tests of a running brew do over and over: open it, start it, ask the server what it knows of it.
+// What tests of a running brew do repeatedly: open it, start it, ask the server about it.
 import { expect } from './server.mjs';
 
 /** The script has taken the stage over. */
@@ -34,7 +34,7 @@ export const giveUp = async (page, server, id) => {
   await page.getByText('Abandon this brew').click();
   await page.locator('#why').fill('only a trial');
   await page.getByRole('button', { name: 'Abandon it' }).click();
-  // A page that is closed before its form has gone leaves the brew under way, and calling in the next test.
+  // A page that is closed before its form was sent leaves the brew running, and it calls in the next test.
   await expect.poll(() => told(server, id)).toBeUndefined();
 };
 /** What a device has kept to be read without network, by address. */

@@ -1,7 +1,7 @@
-// How far calls come off their moments, in a page that is in front and in one that is not. No test, for machines are noisy:
-// `node tests/browser/cue-times.mjs [minutes]` reports it. What is seen is noticed by the page's worker, five times a second;
-// what is heard is laid ahead on the audio clock, and is measured against the steady clock when its moment comes.
-// The browser is driven by its own protocol: Playwright keeps every tab awake and tells it that it is visible.
+// How far calls are from their times, in a page in front and in one in the background. Not a test, since machines are noisy: `node
+// tests/browser/cue-times.mjs [minutes]` reports it. What is seen is noticed by the page's worker, five times a second; sounds are
+// scheduled ahead on the audio clock, and compared with the steady clock when they are due. The browser is controlled by its own
+// protocol: Playwright keeps every tab awake and visible.
 import { spawn } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -38,7 +38,7 @@ const ask = (tab, expression) => new Promise((done, failed) => {
 
 export const measure = async (server, hidden, minutes) => {
   const { browser, tab } = await launch();
-  // One that nobody answers calls every two seconds, for as long as it is asked.
+  // A call that nobody answers repeats every two seconds for as long as it is due.
   const id = await open(server, 'ld-closed');
   const page = await tab(`${server.url}/brew/${id}`);
   await sleep(3_000);

@@ -1,7 +1,7 @@
 import { asked, brew, settled, start } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
-// One that is pressed and one that draws down by itself: every plan there can be is walked by both walks in WalkTests.
+// One that is pressed and one that drains by itself: WalkTests runs every possible plan through both implementations.
 for (const recipe of ['fp-slow-eight', 'si-layers']) {
   test(`a whole brew of ${recipe}, touched only at its start, its release and what is awaited`, async ({ page, server }) => {
     const id = await brew(page, server, recipe);

@@ -37,7 +37,7 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Bloomed and broken' })).toBeVisible();
 
-  // The dose is typed with a comma; the ratio is held, so the water follows.
+  // The dose is typed with a comma; the ratio is locked, so the water follows.
   await page.locator('#dose').focus();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('30,0');
@@ -71,9 +71,9 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
   await expect(page.locator('#verb')).toHaveText('Steep');
   await expect(page.locator('#then')).toContainText('at 4:15 Break the crust');
   await passHold(page, server);
-  // Told for three seconds: a slow machine may come when they are over.
+  // Shown for three seconds: a slow machine may look when they are over.
   await expect(page.locator('#verb')).toHaveText(/Break the crust|Plunge/);
-  // Three seconds later it is time to plunge, whoever presses: a press on its way then would be the plunge's.
+  // Three seconds later it is time to plunge, for whoever presses: a press under way then would be the plunge's.
   await expect(page.locator('#verb')).toHaveText('Plunge');
   await expect(page.locator('#done-word')).toHaveText('Plunge now');
   await expect(page.locator('#caution')).toContainText('never lean on it');
@@ -115,7 +115,7 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
     const state = await (await fetch('/api/under-way')).json();
     return { nowMs: state.nowMs, ...state.brews.find((one) => one.id === brew) };
   }, id);
-  // Both presses have been acknowledged, so that the one made without a server is the only one kept on the device.
+  // Both presses have been acknowledged, so the one made without a server is the only one stored on the device.
   await expect.poll(async () => (await kept()).entries.length).toBe(2);
   await expect.poll(() => page.evaluate((brew) => localStorage.getItem(`cistern-kept-${brew}`), id)).toBeNull();
   const started = (await kept()).startedAtMs;
@@ -172,7 +172,7 @@ test('without a script a brew still goes on by its buttons', async ({ browser, s
   await page.locator('#start').click();
   await expect(page.locator('#verb')).toHaveText('Stir');
   await page.locator('#undo').click();
-  // Taken back, the start takes the clock with it: that is asked first.
+  // Undoing the start resets the clock: that is confirmed first.
   await page.locator('#unstart').click();
   await expect(page.locator('#verb')).toHaveText('Warm the brewer');
   await context.close();
@@ -184,7 +184,7 @@ test('one left running overnight is offered for finishing', async ({ page, serve
   await ready(page);
   await page.locator('#start').click();
   await expect(page.locator('#verb')).toHaveText('Pour');
-  // The start has to be on the server before the night passes there.
+  // The start has to reach the server before its clock is moved over the night.
   await expect.poll(() => page.evaluate(async () => (await (await fetch('/api/under-way')).json()).brews.find((one) => location.pathname.endsWith(`/${one.id}`)).startedAtMs)).not.toBeNull();
   await server.advance(9 * 3600);
   await page.goto(server.url);

@@ -1,4 +1,4 @@
-// Somebody new, an empty data file, and what they own: counted from the first page to a tasted cup.
+// Somebody new, an empty data file and their own equipment: actions counted from the first page to a tasted cup.
 import { expect, test } from '@playwright/test';
 import { audit } from './audit.mjs';
 import { asked } from './conducting.mjs';
@@ -15,7 +15,7 @@ const reader = () => {
   const read = new Set();
   let words = 0;
   return {
-    // A line whose numbers alone have changed is the same line.
+    // A line in which only the numbers changed is the same line.
     read: (lines) => lines.filter((line) => !read.has(line.replace(/[\d.,:½¼¾]+/g, '#')) && read.add(line.replace(/[\d.,:½¼¾]+/g, '#'))).forEach((line) => { words += line.split(/\s+/).filter((word) => /\p{L}{2}/u.test(word)).length; if (process.env.LINES) console.log('  ', line); }),
     get words() { return words; },
   };
@@ -120,7 +120,7 @@ test('a demo bench is opened beside an empty one, looked round in, left, and gon
     expect(demo).not.toBe(server.url);
     await page.getByRole('link', { name: 'Log', exact: true }).click();
     await expect(page.locator('.log-rows .row').first()).toBeVisible();
-    // No demo bench is opened from a demo bench.
+    // No demo is opened from within a demo.
     expect((await page.goto(`${demo}/demo`)).status()).toBe(404);
     await page.goto(demo);
     await page.getByRole('link', { name: 'Back to your own data' }).click();

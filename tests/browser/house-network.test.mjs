@@ -1,4 +1,4 @@
-// The house as it is: a bench and its phones on a network, each host in a namespace of its own.
+// A real local network: a computer and its phones, each in a network namespace of its own.
 import { spawn } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -69,7 +69,7 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       writeFileSync(pem, first.run('openssl', ['x509', '-inform', 'DER', '-in', der]));
       const verified = (address) => first.run('sh', ['-c', `openssl s_client -connect ${address}:${HOUSE} -CAfile ${pem} -verify_ip ${address} -verify_return_error </dev/null 2>&1 || true`]);
       expect(verified('10.77.1.1')).toContain('Verify return code: 0 (ok)');
-      // Another address on the same wire: the certificate follows, while the server runs.
+      // Another address in the same network: the certificate follows while the server runs.
       bench.run('ip', ['addr', 'add', '10.77.1.9/24', 'dev', 'wire1']);
       return expect.poll(() => verified('10.77.1.9'), { timeout: 20_000 }).toContain('Verify return code: 0 (ok)');
     });
@@ -133,7 +133,7 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       await expect.poll(async () => (await keptPaths(two)).some((path) => path.includes('/brew/'))).toBe(true);
       await screen.goto(`http://127.0.0.1:${BENCH}/devices`);
       await screen.getByRole('button', { name: 'Remove Second phone' }).click();
-      // Not after the server has had enough of it: now.
+      // Not after a timeout of the server: at once.
       expect(await Promise.race([ended, new Promise((late) => { setTimeout(() => late('still open'), 5_000); })])).not.toBe('still open');
       await expect.poll(async () => (await keptPaths(two)).filter((one) => !/^\/(css|js|lib|icon|manifest|offline)/.test(one)), { timeout: 30_000 }).toEqual([]);
       await two.goto(`https://10.77.2.1:${HOUSE}/log`);

@@ -1,4 +1,4 @@
-// The house's own door: encrypted, to paired devices. The bench's screen is one browser, the phone another.
+// The address for the local network: encrypted, for connected devices. One browser is this machine's own, the other a phone.
 import { request } from 'node:https';
 import { networkInterfaces } from 'node:os';
 import { expect } from '@playwright/test';
@@ -21,19 +21,19 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
   await server.start();
   const secure = `https://${address}:${house}`;
   try {
-    // A phone that took the authority's certificate from the plain page trusts the bench, and one that did not does not.
+    // A phone that took the authority's certificate from the plain page trusts the server, and one without it does not.
     const der = Buffer.from(await (await fetch(`http://${address}:${trust}/authority.crt`)).arrayBuffer());
     const ca = `-----BEGIN CERTIFICATE-----\n${der.toString('base64')}\n-----END CERTIFICATE-----\n`;
     expect(await ask(`${secure}/log`, ca)).toEqual({ status: 302, to: '/pair' });
     await expect(ask(`${secure}/log`)).rejects.toThrow(/certificate/);
     expect((await fetch(`http://${address}:${trust}/log`)).status).toBe(404);
-    // The bench's own screen is on this machine alone.
+    // This machine's own browser is only answered on this machine.
     if (address !== '127.0.0.1') await expect(fetch(`http://${address}:${server.port}/`)).rejects.toThrow();
 
     const bench = await (await browser.newContext()).newPage();
     await bench.goto(`${server.url}/devices`);
     const { installabilityErrors } = await (await bench.context().newCDPSession(bench)).send('Page.getInstallabilityErrors');
-    // A window of a test cannot store anything, which is all that is against it.
+    // A window of a test cannot store anything, and this is the only thing it lacks.
     expect(installabilityErrors.map((one) => one.errorId).filter((id) => id !== 'in-incognito')).toEqual([]);
     await bench.getByRole('button', { name: 'Withdraw the code' }).click();
     await bench.getByRole('button', { name: 'Show a code' }).click();
@@ -52,7 +52,7 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
     await phone.locator('#brew-this').click();
     await expect(phone.locator('#verb')).toHaveText('Warm the brewer');
 
-    // What the phone does stands on the bench's screen.
+    // What the phone does is shown on this machine's screen.
     await bench.goto(`${server.url}/brew`);
     await expect(bench.locator('main')).toContainText('Bloomed and broken');
     await bench.goto(`${server.url}/devices`);

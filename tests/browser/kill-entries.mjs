@@ -1,5 +1,5 @@
-// Kills the server with -9 again and again under running brews, with a client that counts: every entry that was acknowledged
-// must be there once. The tests do it a few times; `node tests/browser/kill-entries.mjs 50` as often as asked.
+// Kills the server with -9 again and again under running brews, with a client that counts: every acknowledged entry must be stored
+// once. The tests do it a few times; `node tests/browser/kill-entries.mjs 50` as often as asked.
 import { randomUUID } from 'node:crypto';
 import { Server } from './server.mjs';
 
@@ -39,7 +39,7 @@ export const killUnder = async (brews, kills) => {
   };
   const hands = ids.map(press);
   for (let i = 0; i < kills; i += 1) {
-    // In the midst of it, however long a busy machine takes to get there.
+    // In the middle of it, however long a busy machine takes to get there.
     const before = acknowledged.size;
     for (let waited = 0; waited < 20_000 && acknowledged.size <= before + brews; waited += 100) await new Promise((wait) => setTimeout(wait, 100));
     await new Promise((wait) => setTimeout(wait, Math.random() * 500));

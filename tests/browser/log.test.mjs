@@ -1,24 +1,24 @@
-// The log in a browser: found as it is typed, narrowed by keyboard, laid together, and files dropped in.
+// The log in a browser: searching while typing, filters by keyboard, comparing, and files dropped in.
 import { readFileSync } from 'node:fs';
 import { expect, test } from './server.mjs';
 
 test('brews are found as they are typed, narrowed and laid together', async ({ page, server }) => {
   await page.goto(`${server.url}/log`);
   const rows = page.locator('.log-rows .row');
-  // Other tests brew on this bench too.
+  // Other tests brew with the same data.
   const all = await page.locator('.found strong').textContent();
   const find = page.getByLabel('Find', { exact: true });
   await find.pressSequentially('apric', { delay: 40 });
   await expect(page).toHaveURL(/\/log\?q=apric$/);
   await expect(page.locator('.found strong')).not.toHaveText(all);
-  // What is typed stays, and so does the focus in it.
+  // What is typed stays, and the focus stays in it.
   await expect(find).toHaveValue('apric');
   await expect(find).toBeFocused();
   const apricots = await rows.count();
   expect(apricots).toBeGreaterThan(2);
   for (const row of await rows.all()) await expect(row).toContainText('Quiet Orchard');
 
-  // A filter by keyboard alone: the chip opens, its values are links with counts.
+  // A filter by keyboard only: the chip opens, its values are links with counts.
   const facet = page.locator('.facet', { hasText: 'Kind of brewer' });
   await facet.locator('summary').focus();
   await page.keyboard.press('Enter');
@@ -29,7 +29,7 @@ test('brews are found as they are typed, narrowed and laid together', async ({ p
   await expect(page).toHaveURL(/family=french-press/);
   await expect(page.locator('.found strong')).toHaveText(`${count} brews`);
   await page.waitForLoadState('load');
-  // Escape closes what is open, and the focus stays with it.
+  // Escape closes what is open and leaves the focus on it.
   await facet.locator('summary').click();
   await expect(facet.getByRole('link').first()).toBeVisible();
   await page.keyboard.press('Escape');
@@ -40,7 +40,7 @@ test('brews are found as they are typed, narrowed and laid together', async ({ p
   await expect(page).not.toHaveURL(/q=apric/);
   await expect(page).toHaveURL(/family=french-press/);
 
-  // A search is kept as what is found now, not as what was found when the page came.
+  // A search is saved with its current results, not with those at the time the page was loaded.
   await page.getByLabel('Save this search as').fill('Presses');
   await page.getByRole('button', { name: 'Save the search' }).click();
   await expect(page.getByRole('link', { name: 'Presses', exact: true })).toHaveAttribute('href', '/log?family=french-press');
@@ -71,7 +71,7 @@ test('a file is dropped in, looked at, taken, and taken back', async ({ page, se
   await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 known already');
   await page.getByRole('button', { name: 'Import them' }).click();
   await expect(page.getByRole('heading', { name: 'Imported' })).toBeVisible();
-  // The demo bench took one in before.
+  // The demo has one import already.
   const first = page.locator('.rows .row').first();
   await expect(first).toContainText('just now');
   await page.goto(`${server.url}/log?to=2026-01-31`);

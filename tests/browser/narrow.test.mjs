@@ -29,7 +29,7 @@ test('the plan at a phone begins folded, and what is folded stays so', async ({ 
   await expect(page.locator('#keep-name')).toBeHidden();
   await page.locator('.plan-jumps a[href="#part-keep"]').tap();
   await expect(page.locator('#keep-name')).toBeVisible();
-  // An answer that is laid over the page leaves it open; so does a reload.
+  // An answer that is inserted into the page leaves it open; so does a reload.
   await page.locator('#dose-more').tap();
   await expect(page.locator('#dose')).not.toHaveValue('27.0');
   await expect(page.locator('#keep-name')).toBeVisible();

@@ -1,4 +1,4 @@
-// Hosts in network namespaces of the tests' own: a bench, and phones that reach it over a wire that can be cut.
+// Hosts in network namespaces of the tests: a server, and phones connected to it by a link that can be cut.
 import { execFileSync, spawn } from 'node:child_process';
 import { chmodSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -11,7 +11,7 @@ const quietly = (...args) => {
   try {
     ip(...args);
   } catch {
-    // It was not there.
+    // It did not exist.
   }
 };
 

@@ -1,4 +1,4 @@
-// Two brews planned as one: B is called when it has to start, wherever its barista is; and a code read off a picture.
+// Two brews planned together: B is called when it has to start, whichever page is open; and a code read from a picture.
 import { giveUp, ready, start } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
@@ -25,11 +25,11 @@ test('B of a pair is called to its start, insists when it is forgotten, and is q
   await other.goto(`${server.url}/brew/${first}`);
   await ready(other);
   await start(other, server, first);
-  // The page of B counts down of itself.
+  // The page of B counts down by itself.
   await expect(page.locator('#starts-in')).toHaveText(/^start in 0:\d\d$/, { timeout: 8_000 });
   await server.advance(18);
   await expect(page.locator('#starts-in')).toHaveText(/^start now/, { timeout: 12_000 });
-  // And where its barista stands at another page, that calls.
+  // And when its barista is on another page, that page calls.
   const elsewhere = await page.context().newPage();
   await elsewhere.goto(`${server.url}/shelf`);
   await expect(elsewhere.locator('#alarm')).toBeVisible({ timeout: 15_000 });
@@ -39,7 +39,7 @@ test('B of a pair is called to its start, insists when it is forgotten, and is q
   await ready(elsewhere);
   await start(elsewhere, server, second);
   await elsewhere.goto(`${server.url}/shelf`);
-  // Other tests brew on this bench too, so it is B alone that is asked of.
+  // Other tests brew with the same data, so only B is looked for.
   await expect(elsewhere.locator(`.gauge-brew[data-id="${second}"] .gauge-time`)).toHaveText(/^0:\d\d$/);
   await expect(elsewhere.locator('#alarm .alarm-what')).not.toHaveText(/^Start: /);
   for (const id of [first, second]) await giveUp(page, server, id);
@@ -50,7 +50,7 @@ test('a code is read off a picture of it', async ({ page, server }, info) => {
   const picture = info.outputPath('code.png');
   await page.locator('.code-large').screenshot({ path: picture });
   await page.goto(`${server.url}/files`);
-  // A picture without one says so, and nothing is sent.
+  // A picture without a code is reported, and nothing is sent.
   await page.locator('h1').screenshot({ path: info.outputPath('none.png') });
   await page.locator('#picture').setInputFiles(info.outputPath('none.png'));
   await expect(page.locator('#picture-says')).toContainText('No code was found in it.');

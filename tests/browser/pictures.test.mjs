@@ -1,5 +1,5 @@
-// Photographs: the card that the application prints, with grains of known sizes on it, through the page to a point of the
-// grinder; and a picture of a brew, with and without a network.
+// Photographs: the printed card with grains of known sizes on it, from the page to a point of the grinder; and a picture of a brew,
+// with and without a network.
 import { brew, giveUp, start } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 import { cardWith } from './strewn-card.mjs';
@@ -72,7 +72,7 @@ test('what was seen at a step is kept on the device without network and sent fro
   await page.goto(`${server.url}/brew/${id}`);
   const first = page.locator('#signs .sign').first();
   await expect(first).toHaveAttribute('aria-pressed', 'true');
-  // What the server takes for no sign of this brew is said, and no longer shown as seen.
+  // An answer that the server does not accept as a sign of this brew is reported, and no longer shown as seen.
   await page.route('**/*handler=Sign', (route) => route.fulfill({ status: 422 }));
   await page.locator('#signs .sign').nth(1).click();
   await expect(page.locator('#brew-problem')).toContainText('was not saved');

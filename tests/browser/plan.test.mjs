@@ -15,14 +15,14 @@ const errors = (page) => {
 /** Takes a handle of a step's bar and pulls it by so many pixels. */
 const pull = async (page, step, end, byPx) => {
   const handle = page.locator(`.chart-wide .bar-end[data-step="${step}"][data-end="${end}"]`);
-  // A font that arrives late moves the page under the pointer; hovering waits until the handle stands still.
+  // A font that arrives late moves the page under the pointer; the hover waits until the handle is stable.
   await page.evaluate(() => document.fonts.ready);
   await handle.hover();
   const box = await handle.boundingBox();
   const previewed = page.waitForResponse((one) => /preview/.test(one.request().postData() ?? ''));
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + byPx, box.y + box.height / 2, { steps: 8 });
-  // It stands for as long as the handle is held, also when the answers to its previews have come.
+  // It is shown for as long as the handle is held, also after the answers to its previews arrived.
   await expect(page.locator('#drag-says')).not.toBeEmpty();
   await previewed;
   await expect(page.locator('#drag-says')).not.toBeEmpty();
@@ -30,7 +30,7 @@ const pull = async (page, step, end, byPx) => {
   await expect(page.locator('#drag-says')).toBeEmpty();
 };
 
-// None of them needs another.
+// They are independent of one another.
 test.describe.configure({ mode: 'parallel' });
 
 test('a hold is dragged longer on the brew chart, undone and done again, and survives kill -9', async ({ page, server }) => {
@@ -41,7 +41,7 @@ test('a hold is dragged longer on the brew chart, undone and done again, and sur
   const stir = recipes.find((one) => one.id === 'vd-coffee-first').steps.findLastIndex((step) => step.do === 'stir');
   await expect(page.locator(`#step-${stir}`)).toHaveText('3:00');
   await pull(page, stir, 'begin', 90);
-  // Previews come first; what is kept is what can be undone.
+  // Previews come first; only what is saved can be undone.
   await expect(page.locator('#undo')).toHaveAttribute('aria-label', /stir at/);
   const held = await page.locator(`#step-${stir}`).textContent();
   expect(held).not.toBe('3:00');
@@ -64,7 +64,7 @@ test('a hold is dragged longer on the brew chart, undone and done again, and sur
 
 test('the focus is where something was asked or done, and letters can be switched off', async ({ page, server }) => {
   await page.goto(`${server.url}/plan/fp-bloomed`);
-  // What was found is shown where it was asked for it, on a phone too.
+  // The result is shown where it was asked for, on a phone too.
   await page.setViewportSize({ width: 390, height: 780 });
   await page.locator('#part-find > summary').click();
   await page.locator('#ask-value').fill('1.25');
@@ -72,12 +72,12 @@ test('the focus is where something was asked or done, and letters can be switche
   await page.keyboard.press('Enter');
   await expect(page.locator('#answer')).toBeFocused();
   await expect(page.locator('#answer')).toBeInViewport();
-  // The last undo can be pressed no more: redo is next to it.
+  // The last undo is used up: the focus moves to redo beside it.
   await page.locator('#undo').focus();
   await page.keyboard.press('Enter');
   await expect(page.locator('#undo')).toBeDisabled();
   await expect(page.locator('#redo')).toBeFocused();
-  // A step that was put in is open and has the focus; taken out, what stands there then has it.
+  // An inserted step is open and has the focus; after it is removed, the step now in its place has it.
   await page.locator('#step-3').focus();
   await page.keyboard.press('Enter');
   await page.locator('#verb').selectOption('stir');
@@ -94,7 +94,7 @@ test('the focus is where something was asked or done, and letters can be switche
   await page.locator('#dose').focus();
   await page.keyboard.press('Shift+ArrowUp');
   await expect(page.locator('#dose')).toHaveValue((dose + 10).toFixed(1));
-  // Enter in the name keeps it.
+  // Enter in the name saves it.
   await page.locator('#keep-name').fill('Kept by Enter');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Kept by Enter' })).toBeVisible();
@@ -200,7 +200,7 @@ test('a thing on the shelf is changed where it stands', async ({ page, server })
   await page.goto(`${server.url}/shelf`);
   await page.getByRole('link', { name: 'Change Hut grinder' }).focus();
   await page.keyboard.press('Enter');
-  // The form that opens has the focus; what will not do, then; kept, the thing has it again.
+  // The form that opens has the focus; then an invalid field; after saving, the item has it again.
   await expect(page.locator('#mill #name')).toBeFocused();
   await page.locator('#mill #most').fill('99999');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -237,7 +237,7 @@ test('without a script a plan is changed, its steps edited, and kept', async ({ 
   await expect(page.locator('#answer')).toContainText('gives 1.');
   await page.locator('#undo').click();
   await expect(page.locator('#redo')).toBeEnabled();
-  // On a phone, too, a bag that was chosen can be applied.
+  // On a phone, too, a chosen bag can be applied.
   await page.setViewportSize({ width: 390, height: 780 });
   await page.locator('#bag').selectOption({ label: 'Blue Ferry' });
   await page.locator('#work-out').click();
@@ -266,7 +266,7 @@ test('a change whose answer is lost on its way counts once', async ({ page, serv
 });
 
 test('Enter takes a number and presses nothing else; in a step that is put in it puts it in; Ctrl z undoes while nothing is being typed', async ({ page, server }) => {
-  // A recipe that says whose gear it is brewed with, so that its first button would be "as written".
+  // A recipe that names its equipment, so that its first button would be "as written".
   await page.goto(`${server.url}/plan/fp-bloomed`);
   const coffee = await page.locator('select[name=bag]').inputValue();
   await page.locator('#dose').fill('31');

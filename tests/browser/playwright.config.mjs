@@ -4,18 +4,18 @@ import { ARGUMENTS, LIGHT } from './browser.mjs';
 export default defineConfig({
   testDir: '.',
   globalSetup: './setup.mjs',
-  // A slow machine is no fault: what hangs is stopped, what is only slow is not.
+  // A slow machine is not a fault: what hangs is stopped, what is only slow is not.
   timeout: 120_000,
   expect: { timeout: 15_000 },
-  // More than there are cores: a brew is mostly waited for.
+  // More workers than cores: most of a brew is waiting.
   workers: 3,
-  // Machines are noisy: one more try, told as flaky in the report.
+  // Machines are noisy: one retry, reported as flaky.
   retries: 1,
   fullyParallel: false,
   reporter: [['list']],
   use: {
     viewport: { width: 1280, height: 800 },
-    // Half of what a page costs is what its worker keeps of it; tests that are about the worker let it in.
+    // Half of the cost of a page is what its service worker stores of it; tests of the worker allow it.
     serviceWorkers: 'block',
     launchOptions: { executablePath: LIGHT, args: ARGUMENTS },
   },

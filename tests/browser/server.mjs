@@ -9,7 +9,7 @@ import { ARGUMENTS, WHOLE } from './browser.mjs';
 
 const web = resolve(import.meta.dirname, '../../artifacts/web');
 
-// A Monday morning: no test depends on the hour it is run at, nor does one that sets the clock forward run into the next day.
+// A Monday morning: no test depends on the hour it runs at, and a test that sets the clock forward does not reach the next day.
 const BEGINS_AT = Date.UTC(2026, 10, 23, 8, 0, 0);
 
 export const freePort = () => new Promise((done) => {
@@ -43,15 +43,15 @@ export class Server {
   /** Starts the process and leaves it to itself. */
   async spawn() {
     this.port ??= await freePort();
-    // Time must not run backwards for a server that starts again.
+    // Time must not run backwards for a server that is restarted.
     this.firstAt ??= Date.now();
     const beginsAt = new Date(BEGINS_AT + Date.now() - this.firstAt + 1000 * this.ahead).toISOString();
     this.url = `http://127.0.0.1:${this.port}`;
     this.process = this.launch(['Cistern.Web.dll', '--urls', this.url], {
       cwd: this.folder,
       stdio: 'ignore',
-      // A server of the tests lives for a minute or two: it runs as it was compiled beforehand. Compiled anew beside the work as it
-      // is for everybody, half of what it does is that (11 CPU s of 50 pages with it, 6 without).
+      // A server of the tests runs for a minute or two, with its precompiled code only. In normal use methods are compiled again while
+      // it runs; here that would be half of its work (11 CPU s for 50 pages, 6 without).
       env: { ...process.env, DOTNET_TC_CallCounting: '0', ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__TestClockBeginsAt: beginsAt, Cistern__Learns: String(this.learns), Cistern__DailyCopy: 'false', ...this.more },
     });
   }
@@ -63,7 +63,7 @@ export class Server {
     try {
       return (await fetch(this.url + path, { method })).ok;
     } catch {
-      // Not up.
+      // Not running.
       return false;
     }
   }

@@ -1,5 +1,5 @@
-// The published application as the operating system sees it: started twice, killed in its start, its disk full, and
-// sent what no browser sends.
+// The published application as the operating system sees it: started twice, killed during its start, with a full disk, and with
+// requests that no browser sends.
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
@@ -55,7 +55,7 @@ test('a full disk is said in one sentence, and so is one that fills while it run
     rmSync(join(folder, 'ballast'));
     const server = new Server(true, join(folder, 'test.db'));
     await server.start();
-    // Whatever room is left.
+    // However much room is left.
     spawnSync('sh', ['-c', `cat /dev/zero > ${join(folder, 'ballast')}`]);
     const answer = await fetch(`${server.url}/healthz`);
     expect(answer.status).toBe(503);
@@ -104,7 +104,7 @@ test('requests that no browser sends are answered or shut out, never with a 500'
     raw(server, [`GET /${'x'.repeat(9000)} HTTP/1.1\r\n${host}Connection: close\r\n\r\n`]),
     raw(server, [`POST /you HTTP/1.1\r\n${host}${form}Content-Length: 5000000\r\nConnection: close\r\n\r\n`, 'a=b']),
     raw(server, [`POST /you HTTP/1.1\r\n${host}${form}Transfer-Encoding: chunked\r\nConnection: close\r\n\r\n`, 'zz\r\nnot a chunk\r\n']),
-    // Ten bytes a second, where a form of a kilobyte was promised.
+    // Ten bytes a second of a form announced as a kilobyte.
     raw(server, [`POST /you HTTP/1.1\r\n${host}${form}Content-Length: 1000\r\nConnection: close\r\n\r\n`, ...Array(12).fill('a=bcdefghi')], 1000),
   ]);
   const statuses = answers.map((said) => Number(said.split(' ')[1]));

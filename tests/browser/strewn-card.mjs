@@ -1,5 +1,4 @@
-// The card that the application prints, with grains of known sizes on it, as a photograph: drawn by the browser, which shares
-// nothing with what measures it.
+// A photograph of the printed card with grains of known sizes on it: drawn by the browser, which shares no code with the measurement.
 
 /** A picture of the application's own card, greyed as a photograph is, with round grains strewn on its field. */
 export const cardWith = async (browser, url, grains) => {
@@ -9,7 +8,7 @@ export const cardWith = async (browser, url, grains) => {
   const sizes = await page.evaluate((count) => {
     const card = document.querySelector('.scale-card');
     card.style.filter = 'brightness(0.86)';
-    // A pinch that is the same each time: a linear congruential generator.
+    // The same pinch of grains each time: a linear congruential generator.
     let seed = 7;
     const random = () => { seed = (seed * 1103515245 + 12345) % 2147483648; return seed / 2147483648; };
     const placed = [];

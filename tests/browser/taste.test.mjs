@@ -15,7 +15,7 @@ test('sour and thin after a slow drain leads to the next plan, and that is brewe
   await expect(page.locator('[id="hot.sharp-harsh"]')).toHaveValue('-3');
   await expect(page.locator('[id="hot.thin-heavy"]')).toHaveValue('-3');
   await expect(page.locator('#pad-dot')).not.toHaveClass(/unplaced/);
-  // Another sip stands where it was, and this one where it was put.
+  // The earlier sip is where it was, and this one where it was put.
   await page.locator('label.pick', { hasText: /^\s*Cool\s*$/ }).click();
   await expect(page.locator('[id="hot.sharp-harsh"]')).toBeHidden();
   await page.locator('label.pick', { hasText: /^\s*Hot\s*$/ }).click();
@@ -41,7 +41,7 @@ test('sour and thin after a slow drain leads to the next plan, and that is brewe
   const id = Number(page.url().split('/').at(-1));
   await page.locator('#start').click();
   await expect(page.locator('#clock')).toBeVisible();
-  // Nobody presses but where it must be pressed: the release, and the dry bed.
+  // Only the two steps are pressed that have to be: the release, and the dry bed.
   await server.advance(190);
   await expect(page.locator('#verb')).toHaveText(/Let it draw down|Set it on|Open/, { timeout: 10_000 });
   await settled(page);

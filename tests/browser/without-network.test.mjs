@@ -1,10 +1,10 @@
-// What a device has of the bench without network, what it says of it, and how it comes to a newer version.
+// What a device can show without network, what it says about it, and how it gets a newer version.
 import { expect } from '@playwright/test';
 import { audit } from './audit.mjs';
 import { brew, giveUp, idle, keptPaths, ready, start } from './conducting.mjs';
 import { Server, test } from './server.mjs';
 
-// So that axe can be laid in; and the worker is what this is about.
+// Axe can be injected with it; and the service worker is what is tested here.
 test.use({ bypassCSP: true, serviceWorkers: 'allow' });
 
 /** Opened, and looked at for as long as it takes a device to keep the rest. */
@@ -26,7 +26,7 @@ test('installed and opened without network: the frame, help, a plan and the last
   expect(entries.length).toBeLessThanOrEqual(50);
   await context.setOffline(true);
 
-  // Of the log nothing was opened: it was kept beside.
+  // No page of the log was opened: it was stored in the background.
   await page.goto(`${server.url}/log`);
   await expect(page.locator('h1')).toHaveText('Log');
   await expect(page.locator('#kept-copy')).toContainText(/as it was today \d\d:\d\d/);
@@ -41,7 +41,7 @@ test('installed and opened without network: the frame, help, a plan and the last
 
   await page.goto(`${server.url}/plan/tp-turned`);
   await expect(page.locator('#dose')).toHaveValue(dose);
-  // What it would send reaches nobody: its fields take nothing now.
+  // What it would send reaches nobody: its fields are disabled.
   expect(await page.locator('#dose').evaluate((field) => { field.focus(); return document.activeElement === field; })).toBe(false);
   expect(await audit(page)).toEqual([]);
   await page.goto(`${server.url}/plan/fp-bloomed`);
@@ -109,7 +109,7 @@ test('a newer version is told, kept away from a brew that goes on, and taken at 
 
     await expect(other.locator('#newer')).toBeVisible({ timeout: 30_000 });
     expect(await audit(other)).toEqual([]);
-    // The brew's own page learns of it too, and neither says it nor goes anywhere.
+    // The brew's own page learns of it too, and neither shows it nor moves on.
     await page.evaluate(() => { window.notReloaded = true; });
     await page.waitForResponse((one) => one.url().includes('/api/under-way'), { timeout: 20_000 });
     await idle(page);
@@ -118,14 +118,14 @@ test('a newer version is told, kept away from a brew that goes on, and taken at 
     await expect(other.locator('body')).not.toHaveAttribute('data-version', version);
     await expect(other.locator('#newer')).toBeHidden();
     const newest = await other.locator('body').getAttribute('data-version');
-    // Its worker waits while the brew is open: what the brew's page would load again is of its own version.
+    // Its worker waits while the brew is open: anything the brew's page loads again is of its own version.
     const worker = () => other.evaluate(async () => { const { active, waiting } = await navigator.serviceWorker.getRegistration(); return [active, waiting].map((one) => one && new URL(one.scriptURL).searchParams.get('v')); });
     await expect.poll(worker).toEqual([version, newest]);
     expect(await page.evaluate(() => window.notReloaded)).toBe(true);
     await expect(page.locator('#verb')).not.toBeEmpty();
 
-    // Over, its own page leads to one of the newer version. When the worker follows is the browser's to say: as soon as nothing
-    // that was asked of the one before is open any more.
+    // Finished, its page leads to one of the newer version. The browser decides when the new worker takes over: as soon as no request
+    // to the old one is open.
     await giveUp(page, server, id);
     await page.goto(`${server.url}/log`);
     await expect(page.locator('body')).toHaveAttribute('data-version', newest);
@@ -149,7 +149,7 @@ test('notifications are offered to whoever left a brew and came back, once', asy
   await page.goto(server.url);
   await page.waitForLoadState('networkidle');
   await away();
-  // Nothing brews: there is nothing to be called to.
+  // No brew runs: there is nothing to call for.
   await expect(offer).toBeHidden();
   const id = await brew(page, server, 'fp-bloomed');
   await start(page, server, id);

@@ -5,18 +5,18 @@ using Microsoft.CodeAnalysis.Text;
 
 namespace Cistern.Mutate;
 
-/// <summary>One little change of the code.</summary>
-/// <param name="Number">By which it is switched on.</param>
+/// <summary>One small change of the code.</summary>
+/// <param name="Number">The number by which it is switched on.</param>
 /// <param name="File">The file.</param>
-/// <param name="Span">Where it is, in the file as it was.</param>
-/// <param name="Line">The same as a line, from 1.</param>
-/// <param name="From">What stands there.</param>
-/// <param name="To">What it is changed into.</param>
+/// <param name="Span">Its position in the original file.</param>
+/// <param name="Line">Its line, from 1.</param>
+/// <param name="From">The original code.</param>
+/// <param name="To">The changed code.</param>
 internal sealed record Change(int Number, string File, TextSpan Span, int Line, string From, string To);
 
 /// <summary>
-/// Writes every change of a file into it at once, each behind a switch: <c>a + b</c> becomes
-/// <c>(Mutant.On(7) ? a - b : a + b)</c>. So it is built once, and a change costs one run of the tests.
+/// Writes every change of a file into it at once, each behind a switch: <c>a + b</c> becomes <c>(Mutant.On(7) ? a - b : a + b)</c>. So
+/// it is built once, and a change costs one run of the tests.
 /// </summary>
 internal sealed class Mutator(SemanticModel model, string file, int firstNumber, IReadOnlySet<(string File, int Start, string To)> dropped) : CSharpSyntaxRewriter
 {
@@ -98,7 +98,7 @@ internal sealed class Mutator(SemanticModel model, string file, int firstNumber,
             : visited;
     }
 
-    /// <summary>A constant cannot hold a switch; a property can.</summary>
+    /// <summary>A constant cannot contain a switch; a property can.</summary>
     public override SyntaxNode? VisitFieldDeclaration(FieldDeclarationSyntax node)
     {
         var visited = (FieldDeclarationSyntax)base.VisitFieldDeclaration(node)!;
@@ -107,7 +107,7 @@ internal sealed class Mutator(SemanticModel model, string file, int firstNumber,
             return visited;
         }
 
-        // A property: a value that is set once would come too late for those set before it.
+        // A property: a value that is set once would be set before the switch.
         var modifiers = string.Join(' ', visited.Modifiers.Where(token => !token.IsKind(SyntaxKind.ConstKeyword)).Select(token => token.Text));
         var variable = visited.Declaration.Variables[0];
         return SyntaxFactory.ParseMemberDeclaration($"{modifiers} static {visited.Declaration.Type} {variable.Identifier} => {variable.Initializer!.Value};")!.WithTriviaFrom(visited);
@@ -135,7 +135,7 @@ internal sealed class Mutator(SemanticModel model, string file, int firstNumber,
         return number;
     }
 
-    /// <summary>Not where a constant is wanted, a variable is born, or a query is only written down.</summary>
+    /// <summary>Not where a constant is required, a variable is declared, or a query is only an expression tree.</summary>
     private bool MayChange(SyntaxNode node)
     {
         if (node.DescendantNodes().Any(inner => inner is SingleVariableDesignationSyntax))

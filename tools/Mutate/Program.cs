@@ -4,11 +4,11 @@ using Cistern.Mutate;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp;
 
-// Changes the code of a folder a little, many times, and tells how much of it the tests notice:
+// Makes many small changes to the code of a folder, one at a time, and reports how many of them make a test fail:
 //   ./cistern mutate FOLDER [--sample N] [--seed S]
-// Every change is written into a copy at once, behind a switch, and built once; what does not compile is left out. Each class
-// of tests is then run by itself and says which changes it comes by: a change costs a run of those classes only, the quick
-// ones first, until one fails.
+// All changes are written into one copy, each behind a switch, and built once; changes that do not compile are left out. Each
+// class of tests is run once to record which changes it executes. A change then costs a run of those classes only, fast ones
+// first, until one fails.
 var folder = args is [{ } first, ..] && first.StartsWith("src/", StringComparison.Ordinal) ? first.TrimEnd('/') : null;
 if (folder is null || !Path.Exists(folder))
 {
@@ -37,7 +37,7 @@ if (Shell.Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: 
     return 1;
 }
 
-// Every source of the project, those that the build made too, against what it was built with.
+// All sources of the project, generated ones included, with the references it was built with.
 var home = Path.Combine(copy, "src", project);
 var switches = Path.Combine(home, "Mutant.cs");
 File.WriteAllText(switches, TestRuns.Switches);
@@ -55,10 +55,10 @@ CSharpCompilation Compile(IReadOnlyDictionary<string, string> texts) => CSharpCo
 var original = Compile(sources);
 var lines = sources.ToDictionary(one => one.Key, one => one.Value.Split('\n'));
 var within = Path.Combine(copy, folder);
-// The switches themselves are not among what is changed, nor is what a tool wrote, nor what is made up.
+// The switches are not changed, nor is code written by a tool, nor code of simulations.
 string[] leftOut = ["/obj/", "/Migrations/", "/Compiled/", "/Demo/"];
 var chosen = sources.Keys.Where(file => file != switches && (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !leftOut.Any(part => file.Contains(part, StringComparison.Ordinal))).Order(StringComparer.Ordinal).ToList();
-// What the compiler says where a constant is wanted.
+// The compiler's errors where a constant is required.
 string[] constantErrors = ["CS0133", "CS0150", "CS0182", "CS1736", "CS9135"];
 var dropped = new HashSet<(string, int, string)>();
 List<Change> changes = [];
@@ -87,7 +87,7 @@ void WriteChanges()
             break;
         }
 
-        // The changes nearest around an error are left out, or, where none is, all of that file's constants and statements.
+        // The changes nearest to an error are left out, or, if there is none, all constants and statements of that file.
         foreach (var error in errors)
         {
             var text = texts[error.Location.SourceTree!.FilePath];
@@ -100,7 +100,7 @@ void WriteChanges()
                 dropped.Add((changes[number].File, changes[number].Span.Start, changes[number].To));
             }
 
-            // A constant that is wanted as one, wherever it stands, stays one.
+            // A constant that has to remain one does so everywhere.
             var wanted = text[error.Location.SourceSpan.Start..error.Location.SourceSpan.End].Split('.')[^1];
             if (constantErrors.Contains(error.Id))
             {
@@ -110,7 +110,7 @@ void WriteChanges()
     }
 }
 
-// A constant that another project wants as one is told by its build alone.
+// A constant that another project requires is found only by building that project.
 bool DropWanted(string output)
 {
     var before = dropped.Count;
@@ -125,7 +125,7 @@ bool DropWanted(string output)
     return dropped.Count > before;
 }
 
-// Of those changes that stand where a constant is declared.
+// Among the changes where a constant is declared.
 void DropConstants(Func<Change, string, bool> which) => dropped.UnionWith(
     changes.Where(change => lines[change.File][change.Line - 1] is var declared && declared.Contains("const ", StringComparison.Ordinal) && which(change, declared)).Select(change => (change.File, change.Span.Start, change.To)));
 
@@ -151,7 +151,7 @@ if (runs.Look() is { } red)
 
 string Line(Change change) => $"  {(runs.Reaches(change.Number) ? "not noticed" : "not reached")}: {Path.GetRelativePath(copy, change.File)}:{change.Line}: {Short(change.From)}  =>  {Short(change.To)}";
 
-// So many of each folder: a large one does not hide a small one.
+// The same number from each folder: a large one does not hide a small one.
 string Room(Change change) => Path.GetRelativePath(copy, Path.GetDirectoryName(change.File)!);
 var picked = changes.OrderBy(_ => chance.Next()).GroupBy(Room).SelectMany(room => room.Take(sample)).ToList();
 Console.Error.WriteLine($"{folder}: {changes.Count} changes, {picked.Count} tried");

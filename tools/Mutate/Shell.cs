@@ -6,16 +6,16 @@ namespace Cistern.Mutate;
 /// <summary>Runs a command.</summary>
 internal static class Shell
 {
-    /// <summary>What a command that did not end in time is said to have ended with.</summary>
+    /// <summary>The exit code given to a command that did not end in time.</summary>
     public const int NeverEnded = 99;
 
     /// <summary>Runs it to its end.</summary>
     /// <param name="command">The command.</param>
     /// <param name="arguments">Its arguments.</param>
-    /// <param name="folder">Where.</param>
-    /// <param name="environment">What is said to it beside.</param>
-    /// <param name="mostS">How long at most, s; then it is ended, with all that it started.</param>
-    /// <returns>How it ended, and what it said.</returns>
+    /// <param name="folder">Its working directory.</param>
+    /// <param name="environment">Additional environment variables.</param>
+    /// <param name="mostS">The time limit, s; then it is killed with all its child processes.</param>
+    /// <returns>Its exit code and output.</returns>
     public static (int Code, string Output) Run(string command, IEnumerable<string> arguments, string folder, IReadOnlyDictionary<string, string>? environment = null, double mostS = 900)
     {
         var start = new ProcessStartInfo(command, arguments) { WorkingDirectory = folder, RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };

@@ -5,15 +5,15 @@ using System.Globalization;
 
 namespace Cistern.Mutate;
 
-/// <summary>The tests of a project, class by class: which changes each comes by, and whether one notices a change.</summary>
-/// <param name="program">The tests' program.</param>
-/// <param name="folder">Where it runs.</param>
-/// <param name="changes">How many changes there are.</param>
+/// <summary>The tests of a project, class by class: which changes each one executes, and whether one of them fails with a change.</summary>
+/// <param name="program">The program with the tests.</param>
+/// <param name="folder">Its working directory.</param>
+/// <param name="changes">The number of changes.</param>
 internal sealed class TestRuns(string program, string folder, int changes)
 {
     /// <summary>
-    /// What the changed code asks. Which switch it came by is written into a file that is mapped, so that it is there whatever
-    /// end the process comes to, and of what the tests start themselves too.
+    /// The part of the changed code that reads the switches. Each switch that is executed is recorded in a memory-mapped file, so that
+    /// the record survives however the process ends, and includes processes that the tests start.
     /// </summary>
     public const string Switches = """
         internal static unsafe class Mutant
@@ -36,7 +36,7 @@ internal sealed class TestRuns(string program, string folder, int changes)
         }
         """;
 
-    /// <summary>Classes are run together up to so long, s: a start costs too, but what fails early saves what would come after.</summary>
+    /// <summary>Classes are run together up to this time, s: a start costs time too, but an early failure saves the rest.</summary>
     private const double TogetherS = 3;
 
     private readonly List<TestClass> classes = [];
@@ -44,8 +44,8 @@ internal sealed class TestRuns(string program, string folder, int changes)
 
     private sealed record TestClass(string Name, BitArray Seen, double TakesS);
 
-    /// <summary>Runs each class with every change switched off, and looks what it comes by.</summary>
-    /// <returns>What the first one that fails says; null where all pass.</returns>
+    /// <summary>Runs each class with every change switched off, and records what it executes.</summary>
+    /// <returns>The output of the first one that fails; null if all pass.</returns>
     public string? Look()
     {
         var (code, list) = Shell.Run("dotnet", [program, "-list", "classes", "-noLogo"], folder);
@@ -70,16 +70,16 @@ internal sealed class TestRuns(string program, string folder, int changes)
         return red;
     }
 
-    /// <summary>As `./cistern test` runs them: compiled well at once, and nothing watched for what is over in seconds.</summary>
+    /// <summary>The settings of `./cistern test`: compiled fully at once, and no background compilation for runs of seconds.</summary>
     private static Dictionary<string, string> Quickly(string name, string value) => new() { [name] = value, ["DOTNET_TieredPGO"] = "0", ["DOTNET_TC_CallCountingDelayMs"] = "0" };
 
-    /// <summary>Whether any test comes by a change.</summary>
+    /// <summary>Whether any test executes a change.</summary>
     public bool Reaches(int change) => classes.Exists(one => one.Seen[change]);
 
     /// <summary>Whether a test fails, or does not end, with a change switched on.</summary>
     public bool Notice(int change)
     {
-        // What is quick, and noticed the most so far, comes first.
+        // Fast classes, and those that found most so far, come first.
         var left = new Queue<TestClass>(classes.Where(one => one.Seen[change]).OrderByDescending(one => (noticed.GetValueOrDefault(one.Name) + 1) / one.TakesS));
         while (left.Count > 0)
         {
