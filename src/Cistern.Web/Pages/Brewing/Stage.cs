@@ -122,12 +122,12 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
     /// <summary>The next two steps, so that the barista can get ready.</summary>
     private static string NextTwo(Recipe recipe, int index, FigureFormat format) =>
-        index + 1 < recipe.Steps.Length ? $"{Told(recipe, index, format)}; after it {Told(recipe, index + 1, format)}" : Told(recipe, index, format);
+        index + 1 < recipe.Steps.Length ? $"{Told(recipe, index, format)}; then {Told(recipe, index + 1, format)}" : Told(recipe, index, format);
 
     private static string Told(Recipe recipe, int index, FigureFormat format)
     {
         var words = StepWording.Of(recipe, index, format);
-        return $"{words.Verb} {words.Target}".Trim();
+        return words.Target.Length > 0 ? $"{words.Verb}: {words.Target}" : words.Verb;
     }
 
     /// <summary>The question about a step that was replaced: "Pour: poured".</summary>

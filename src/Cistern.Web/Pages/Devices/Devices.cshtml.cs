@@ -45,7 +45,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     public string Fingerprint => certificates.Fingerprint;
 
     /// <summary>The field for an instrument's name.</summary>
-    public Field Instrument { get; private set; } = new("instrument", "An instrument's name", "") { MaxLength = DeviceStore.LongestName, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
+    public Field Instrument { get; private set; } = new("instrument", "Name of an instrument", "") { MaxLength = DeviceStore.LongestName, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
 
     /// <summary>The token of an instrument that was just made; shown only now.</summary>
     public string? Token { get; private set; }

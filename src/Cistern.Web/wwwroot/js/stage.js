@@ -10,9 +10,9 @@ const left = (seconds) => {
   const whole = Math.ceil(seconds - HAIR);
   return whole < 60 ? `${Math.max(0, whole)}` : clock(whole);
 };
-const told = (step) => `${step.verb} ${step.target}`.trim();
+const told = ({ verb, target }) => (target ? `${verb}: ${target}` : verb);
 /** The next two steps, so that the barista can get ready. */
-const nextTwo = ({ steps }, at) => (at + 1 < steps.length ? `${told(steps[at])}; after it ${told(steps[at + 1])}` : told(steps[at]));
+const nextTwo = ({ steps }, at) => (at + 1 < steps.length ? `${told(steps[at])}; then ${told(steps[at + 1])}` : told(steps[at]));
 /** Whether the display matters during it, so that the brewer must be on the scale. */
 const onScale = (step) => (step.toG ?? null) !== null;
 
