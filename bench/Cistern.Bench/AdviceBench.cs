@@ -9,7 +9,10 @@ using Cistern.Core.Records;
 
 namespace Cistern.Bench;
 
-/// <summary>What advice is worth: strangers who start with a wrong grind, temperature or ratio and follow the first of it, beside the same starts by simple rules.</summary>
+/// <summary>
+/// What advice is worth: simulated baristas start with a wrong grind, temperature or ratio and follow the first suggestion, beside the
+/// same starts with simple rules.
+/// </summary>
 internal static class AdviceBench
 {
     private const int MostBrews = 5;
@@ -24,8 +27,8 @@ internal static class AdviceBench
 
     /// <summary>Runs it and prints a table by family.</summary>
     /// <param name="starts">Starts of each family.</param>
-    /// <param name="width">How wide the target is: 1 for 0.08 % TDS and 0.35 of flavour balance either way.</param>
-    /// <param name="verbose">Whether each line that did not get there is printed.</param>
+    /// <param name="width">The width of the target: 1 for ± 0.08 % TDS and ± 0.35 of flavour balance.</param>
+    /// <param name="verbose">Whether each series that missed the target is printed.</param>
     public static void Run(int starts, bool verbose, double width = 1)
     {
         Console.WriteLine("way              family          home of 100   brews   (start included)   repeated  overflows   ms");
@@ -50,10 +53,10 @@ internal static class AdviceBench
 
     private static void Follow(BrewerFamily family, int seed, Way way, Row row, double width, bool verbose)
     {
-        var stranger = new Stranger((10_000 * (1 + (int)family)) + seed);
+        var barista = new SimulatedBarista((10_000 * (1 + (int)family)) + seed);
         var recipes = RecipeLibrary.All.Where(recipe => recipe.Brewer.Family == family).ToList();
         var meant = recipes[seed % recipes.Count];
-        // What is wanted is what the library's recipe comes to by the model as published.
+        // The target is the library recipe's result by the published model.
         var wanted = ForecastModel.Published.Figures(meant).Totals;
         var target = new Target
         {
@@ -61,21 +64,21 @@ internal static class AdviceBench
             FlavourBalance = meant.Target?.FlavourBalance ?? new Span(wanted.FlavourBalance - (0.35 * width), wanted.FlavourBalance + (0.35 * width)),
             FinishS = meant.Target?.FinishS,
         };
-        // A start that happens to be right is none.
+        // A start that happens to meet the target is not used.
         Recipe plan;
         var kind = seed / 2;
         do
         {
-            plan = Wrong(meant with { Target = target }, kind++, stranger);
+            plan = Wrong(meant with { Target = target }, kind++, barista);
         }
-        while (IsHome(stranger.Truth.Figures(plan).Totals));
+        while (IsHome(barista.Truth.Figures(plan).Totals));
 
         var line = new List<BrewRecord>();
         var seen = new HashSet<string>(StringComparer.Ordinal);
         for (var brew = 1; brew <= MostBrews; brew++)
         {
             row.Repeats += seen.Add(RecipeWriter.Write(plan)) ? 0 : 1;
-            var truth = stranger.Truth.Figures(plan).Totals;
+            var truth = barista.Truth.Figures(plan).Totals;
             row.Overflows += truth.PeakVolumeMl > plan.Brewer.CapacityMl ? 1 : 0;
             if (IsHome(truth))
             {
@@ -84,7 +87,7 @@ internal static class AdviceBench
                 return;
             }
 
-            line.Add(stranger.Brew(plan, reads: way != Way.AdviceByTaste));
+            line.Add(barista.Brew(plan, reads: way != Way.AdviceByTaste));
             var next = Next(line, way, row);
             if (verbose && way == Way.Advice)
             {
@@ -117,7 +120,7 @@ internal static class AdviceBench
                 row.Ms.Add(watch.Elapsed.TotalMilliseconds);
                 return advice.Changes is [var first, ..] ? (first.Recipe, string.Create(CultureInfo.InvariantCulture, $"{first.Setting} {first.From:0.#} to {first.To:0.#} (chance {first.Chance:0.00}; then {first.Then.Totals.FinalTdsPercent:0.00}, {first.Then.Totals.FlavourBalance:0.00})")) : (null, "nothing");
             case Way.StepByTaste:
-                // A fixed step finer where it is sharp or thin, coarser where it is harsh or heavy.
+                // A fixed step finer if sharp or thin, coarser if harsh or heavy.
                 var finer = said.SourBitter < 0 || (said.SourBitter == 0 && said.ThinHeavy < 0);
                 var grind = last.Planned.Grind;
                 return (last.Planned with { Grind = grind with { MedianUm = Math.Max(200, grind.MedianUm + (finer ? -75 : 75)) } }, "");
@@ -129,10 +132,10 @@ internal static class AdviceBench
         }
     }
 
-    private static Recipe Wrong(Recipe meant, int kind, Stranger stranger)
+    private static Recipe Wrong(Recipe meant, int kind, SimulatedBarista barista)
     {
-        var up = stranger.Share() < 0.5 ? -1 : 1;
-        var much = 0.6 + (0.6 * stranger.Share());
+        var up = barista.Share() < 0.5 ? -1 : 1;
+        var much = 0.6 + (0.6 * barista.Share());
         return (kind % 3) switch
         {
             0 => meant with { Grind = meant.Grind with { MedianUm = Math.Round(meant.Grind.MedianUm * Math.Exp(up * 0.3 * much)) } },

@@ -5,12 +5,12 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Bench;
 
-/// <summary>How much of what is done is seen in the weight: a thousand simulated brews of every family, with all that goes wrong on a bench.</summary>
+/// <summary>How much of what is done the analyzer recognizes in the weight: a thousand simulated brews of every family, with the usual disturbances.</summary>
 internal static class AnalyzerBench
 {
     /// <summary>Runs it and prints a table, by kind.</summary>
     /// <param name="brews">How many brews.</param>
-    /// <param name="misses">Whether to print what was missed or told wrongly.</param>
+    /// <param name="misses">Whether to print what was missed or reported wrongly.</param>
     public static void Run(int brews, bool misses)
     {
         var library = RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe)).ToList();
@@ -65,7 +65,7 @@ internal static class AnalyzerBench
 
             foreach (var wrong in seen)
             {
-                // Of something that was, but told a while off or too heavy or light; or of nothing.
+                // Of an act that happened, but at a wrong time or weight; or of none.
                 var was = missed.FindIndex(truth => truth.Kind == wrong.Kind && Math.Abs(truth.AtS - wrong.AtS) < 6);
                 if (was >= 0)
                 {

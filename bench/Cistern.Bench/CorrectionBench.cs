@@ -6,7 +6,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Bench;
 
-/// <summary>What corrections are worth: a thousand simulated brews with deviations, each left alone and each with what is offered taken.</summary>
+/// <summary>What corrections are worth: a thousand simulated brews with deviations, each left alone and each with the offered correction.</summary>
 internal static class CorrectionBench
 {
     /// <summary>Runs it and prints a table, by deviation.</summary>
@@ -21,7 +21,7 @@ internal static class CorrectionBench
             var plan = library[seed % library.Count];
             var deviation = deviations[seed / library.Count % deviations.Count];
             var row = rows[deviation.Word];
-            // What was done until the release is due, and what is known of it then.
+            // The acts until the end of the steep is due, and what is known of them then.
             var performance = SimulatedBrew.Of(plan, deviation.Hands, seed);
             var steepEnd = Acts.SteepEndIndex(plan.Recipe);
             var nowS = Math.Max(1, plan.Timings[steepEnd].StartS + (deviation.Hands.SteepEndLateS > 0 ? deviation.Hands.SteepEndLateS : deviation.Hands.SteepEndLateS < 0 ? deviation.Hands.SteepEndLateS : -10));
@@ -40,7 +40,7 @@ internal static class CorrectionBench
             }
 
             row.Offered++;
-            // What really comes of it: the coffee, grinder and vessel are not quite what the model takes them for.
+            // The real result: coffee, grinder and brewer differ slightly from what the model assumes.
             var left = performance.Real.Model.Run(asBrewed.Recipe).Totals;
             var taken = performance.Real.Model.Run(correction.Forecast.Recipe).Totals;
             var meant = performance.Real.Model.Run(plan.Recipe).Totals;
@@ -61,7 +61,7 @@ internal static class CorrectionBench
         Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"all        {all.Sum(row => row.Brews),5} {all.Sum(row => row.Wanted),7} {all.Sum(row => row.Offered),8} {100.0 * all.Sum(row => row.Nearer) / Math.Max(1, all.Sum(row => row.Offered)),14:0.0} {all.Sum(row => row.FartherByTolerances),21}"));
     }
 
-    /// <summary>What has really been done, and from the release on what was planned.</summary>
+    /// <summary>What was really done, and from the end of the steep on what was planned.</summary>
     private static Recipe SoFar(Forecast plan, Recipe done, int steepEnd, double nowS) => done with
     {
         Steps = [.. done.Steps.Select((step, i) => i < steepEnd ? step

@@ -7,27 +7,27 @@ using Cistern.Core.Records;
 
 namespace Cistern.Bench;
 
-/// <summary>What fitting is worth: strangers' brews expected after five of them, against the model unfitted.</summary>
+/// <summary>What fitting is worth: brews of simulated baristas, forecast after five of them, compared with the unfitted model.</summary>
 internal static class FitBench
 {
     private static readonly string[] Figures = ["tdsPercent", "beverageG", "drawdownS", "tilt", "slurryEndC"];
 
     /// <summary>Runs it and prints a table.</summary>
-    /// <param name="strangers">How many strangers.</param>
-    public static void Run(int strangers)
+    /// <param name="baristas">How many baristas.</param>
+    public static void Run(int baristas)
     {
         var rows = Figures.ToDictionary(name => name, _ => new Row());
-        for (var seed = 0; seed < strangers; seed++)
+        for (var seed = 0; seed < baristas; seed++)
         {
             var recipe = RecipeLibrary.All[seed % RecipeLibrary.All.Count];
-            var stranger = new Stranger(1_000 + seed);
-            var learned = Fitter.Of(Enumerable.Range(0, 5).Select(_ => stranger.Brew(Varied(recipe, stranger)).ForFitting()), ForecastModel.Published);
+            var barista = new SimulatedBarista(1_000 + seed);
+            var learned = Fitter.Of(Enumerable.Range(0, 5).Select(_ => barista.Brew(Varied(recipe, barista)).ForFitting()), ForecastModel.Published);
             for (var i = 0; i < 3; i++)
             {
-                var unseen = Varied(recipe, stranger);
-                var truth = ForecastFigures.Of(stranger.Truth.Figures(unseen).Totals);
+                var unseen = Varied(recipe, barista);
+                var truth = ForecastFigures.Of(barista.Truth.Figures(unseen).Totals);
                 var unfitted = ForecastFigures.Of(ForecastModel.Published.Figures(unseen).Totals);
-                var keys = stranger.Brew(unseen).Keys();
+                var keys = barista.Brew(unseen).Keys();
                 var bands = Confidence.OfFigures(learned.Model(ForecastModel.Published, keys).Figures(unseen));
                 foreach (var name in Figures.Where(name => truth[name] is not null))
                 {
@@ -46,12 +46,12 @@ internal static class FitBench
         Forty();
     }
 
-    /// <summary>How long forty brews take, and what one odd one among them moves.</summary>
+    /// <summary>How long forty brews take, and how far one outlier among them moves the result.</summary>
     private static void Forty()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
-        var stranger = new Stranger(7);
-        var brews = Enumerable.Range(0, 40).Select(_ => stranger.Brew(Varied(recipe, stranger))).ToList();
+        var barista = new SimulatedBarista(7);
+        var brews = Enumerable.Range(0, 40).Select(_ => barista.Brew(Varied(recipe, barista))).ToList();
         var plain = Fitter.Of(brews.Select(brew => brew.ForFitting()), ForecastModel.Published);
         var times = new List<double>();
         var furthest = 0.0;
@@ -59,7 +59,7 @@ internal static class FitBench
         [
             brew => brew with { Measured = brew.Measured with { TdsPercent = brew.Measured.TdsPercent * 2 } },
             brew => brew with { Measured = brew.Measured with { TdsPercent = brew.Measured.TdsPercent - 0.25, DrawdownS = brew.Measured.DrawdownS + 120, BeverageG = brew.Measured.BeverageG - 40 } },
-            brew => stranger.Brew(brew.Brewed with { Coffee = brew.Brewed.Coffee with { Roast = 0.9 } }) with { Brewed = brew.Brewed },
+            brew => barista.Brew(brew.Brewed with { Coffee = brew.Brewed.Coffee with { Roast = 0.9 } }) with { Brewed = brew.Brewed },
         ])
         {
             var watch = Stopwatch.StartNew();
@@ -75,14 +75,14 @@ internal static class FitBench
         Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"forty brews fitted in {times.Min():0} to {times.Max():0} ms; one odd among them moves a parameter by {furthest:0.00} of its band at most"));
     }
 
-    /// <summary>A recipe with its settings a little otherwise, as brews of one coffee are.</summary>
-    internal static Recipe Varied(Recipe recipe, Stranger stranger) => Core.Planning.Settings.WithTemperature(
+    /// <summary>A recipe with slightly different settings, as among several brews of one coffee.</summary>
+    internal static Recipe Varied(Recipe recipe, SimulatedBarista barista) => Core.Planning.Settings.WithTemperature(
         recipe with
         {
-            Coffee = recipe.Coffee with { DoseG = Math.Round(recipe.Coffee.DoseG * (1 + (0.06 * stranger.Normal())), 1) },
-            Grind = recipe.Grind with { MedianUm = Math.Round(recipe.Grind.MedianUm * Math.Exp(0.1 * stranger.Normal())) },
+            Coffee = recipe.Coffee with { DoseG = Math.Round(recipe.Coffee.DoseG * (1 + (0.06 * barista.Normal())), 1) },
+            Grind = recipe.Grind with { MedianUm = Math.Round(recipe.Grind.MedianUm * Math.Exp(0.1 * barista.Normal())) },
         },
-        Math.Min(recipe.Brewer.Family == BrewerFamily.Siphon ? 95 : 99, Math.Round(Core.Planning.Settings.TemperatureC(recipe) + (2 * stranger.Normal()))));
+        Math.Min(recipe.Brewer.Family == BrewerFamily.Siphon ? 95 : 99, Math.Round(Core.Planning.Settings.TemperatureC(recipe) + (2 * barista.Normal()))));
 
     private sealed class Row
     {

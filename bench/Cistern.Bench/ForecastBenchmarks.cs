@@ -8,7 +8,7 @@ using Cistern.Drawing;
 
 namespace Cistern.Bench;
 
-/// <summary>What a barista waits for. Bounds: a forecast 1 ms and 100 kB; bands and tolerances together 30 ms; a solve 30 ms.</summary>
+/// <summary>What a barista waits for. Limits: a forecast 1 ms and 100 kB; bands and tolerances together 30 ms; a solve 30 ms.</summary>
 [MemoryDiagnoser]
 [SimpleJob(RuntimeMoniker.Net10_0, launchCount: 1, warmupCount: 3, iterationCount: 8)]
 public class ForecastBenchmarks
@@ -36,7 +36,7 @@ public class ForecastBenchmarks
     [Benchmark(Description = "solve grind and dose for strength and tilt")]
     public Solution SolveBoth() => Solving.ForBoth(press, Dial.Usual(press, Setting.MedianUm), Dial.Usual(press, Setting.DoseG), 1.35, 0);
 
-    /// <summary>What stands on the plan page before its bands: bound 20 ms.</summary>
+    /// <summary>What the plan page shows before its bands: limit 20 ms.</summary>
     [Benchmark(Description = "a change on the plan: forecast, tide, strips, vessel, map")]
     public object Change()
     {
@@ -51,7 +51,7 @@ public class ForecastBenchmarks
                 [.. sensitivities.Select(sensitivity => new MapArrow(sensitivity.ExtractionYieldPercent, sensitivity.TdsPercent, ""))], null, 440, 300));
     }
 
-    /// <summary>Bound 50 ms; the page does the two side by side.</summary>
+    /// <summary>Limit 50 ms; the page computes the two in parallel.</summary>
     [Benchmark(Description = "bands beside slack, valve dripper, on two cores")]
     public object BandsBesideSlack()
     {

@@ -5,7 +5,7 @@ using static System.FormattableString;
 
 namespace Cistern.Bench;
 
-/// <summary>Measures grains of known sizes in pictures that can give a figure and in pictures that cannot.</summary>
+/// <summary>Measures grains of known sizes in pictures that can be measured and in pictures that must be refused.</summary>
 internal static class GrindBench
 {
     private sealed record Seen(GrainScene Scene, GrindReading Reading, GrainSizes Truth, double Seconds);
@@ -54,7 +54,7 @@ internal static class GrindBench
         return new(scene, reading, picture.Truth, watch.Elapsed.TotalSeconds);
     }
 
-    // Twelve megapixels, as phones take them. Every other one in light's own sums, as a camera's; a third sharpened, as phones do.
+    // Twelve megapixels, as phones take them. Every other one added in linear light, as in a camera; a third sharpened, as phones do.
     internal static GrainScene Fair(int i)
     {
         var r = new Random(1000 + i);

@@ -15,10 +15,10 @@ if (args is ["rescue", ..])
 
 if (args is ["brews", var id, var seed, var count])
 {
-    // Brew files of a simulated stranger, to try `./cistern fit` and `./cistern advise` with.
-    var stranger = new Stranger(int.Parse(seed, System.Globalization.CultureInfo.InvariantCulture));
+    // Brew files of a simulated barista, to try `./cistern fit` and `./cistern advise` with.
+    var barista = new SimulatedBarista(int.Parse(seed, System.Globalization.CultureInfo.InvariantCulture));
     var recipe = Cistern.Core.Recipes.RecipeLibrary.Find(id) ?? throw new ArgumentException("No such recipe.", nameof(args));
-    var brews = Enumerable.Range(0, int.Parse(count, System.Globalization.CultureInfo.InvariantCulture)).Select(_ => stranger.Brew(FitBench.Varied(recipe, stranger)));
+    var brews = Enumerable.Range(0, int.Parse(count, System.Globalization.CultureInfo.InvariantCulture)).Select(_ => barista.Brew(FitBench.Varied(recipe, barista)));
     Console.WriteLine(Cistern.Core.Records.BrewWriter.Write(brews));
     return;
 }

@@ -9,9 +9,9 @@ using Cistern.Core.Records;
 namespace Cistern.Bench;
 
 /// <summary>
-/// Whether advice answers the mouth: every recipe of the library as it is and made somebody's own, with no target set and no
-/// refractometer, tasted with each complaint and each possible pair of them; and brews that went otherwise, where that explains
-/// what was tasted and where it does not.
+/// Whether advice answers what was tasted: every recipe of the library as it is and adapted to one's own equipment, without a target
+/// and without a refractometer, tasted with each complaint and each possible pair of complaints; and brews with deviations, where the
+/// deviation explains the taste and where it does not.
 /// </summary>
 internal static class TasterBench
 {
@@ -24,7 +24,7 @@ internal static class TasterBench
     ];
 
     /// <summary>Runs it and prints a table.</summary>
-    /// <param name="verbose">Whether each that was not answered is printed.</param>
+    /// <param name="verbose">Whether each one that was not answered is printed.</param>
     public static void Run(bool verbose)
     {
         var (single, pair, deviations) = (new Row(), new Row(), (Named: 0, Of: 0, Wrongly: 0, OfOthers: 0));
@@ -50,7 +50,7 @@ internal static class TasterBench
                 continue;
             }
 
-            // Ended much too late: that is why it is bitter, and not why it is sour.
+            // Ended much too late: this explains a bitter cup, and not a sour one.
             var late = Settings.With(plan, Setting.SteepEndS, plan.Timings[steepEnd].StartS + Math.Max(90, 0.5 * plan.Timings[steepEnd].StartS));
             var drunk = ForecastModel.Published.Figures(late);
             var explains = drunk.Totals.FlavourBalance - plan.Totals.FlavourBalance > 0.1 && drunk.Totals.ExtractionYieldPercent - plan.Totals.ExtractionYieldPercent > 0.4;
@@ -93,7 +93,7 @@ internal static class TasterBench
         }
     }
 
-    /// <summary>Whether a figure moves the right way at all: by a measure of the bench's own, not the advice's.</summary>
+    /// <summary>Whether a figure moves in the right direction at all: by the benchmark's own measure, not the advice's.</summary>
     private static bool Right(Complaint one, Totals now, Totals then) => one switch
     {
         Complaint.Sour => then.ExtractionYieldPercent > now.ExtractionYieldPercent && then.FlavourBalance > now.FlavourBalance,

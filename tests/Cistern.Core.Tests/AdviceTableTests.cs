@@ -94,14 +94,14 @@ public sealed class AdviceTableTests
     }
 
     [Fact]
-    public void What_strangers_brews_teach_is_what_it_was()
+    public void What_simulated_brews_teach_is_what_it_was()
     {
         var text = new StringBuilder();
         foreach (var (id, seed) in (IEnumerable<(string, int)>)[("fp-bloomed", 1), ("tp-upright-short", 2), ("vd-coffee-first", 3), ("ld-float", 4), ("si-whirl", 5), ("jar-spoons", 6)])
         {
             var recipe = RecipeLibrary.Find(id)!;
-            var stranger = new Stranger(seed);
-            var brews = Enumerable.Range(0, 4).Select(i => stranger.Brew(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.85 + (0.1 * i)) } }).ForFitting() with { Name = $"{i}", Keys = new FitKeys("Ferrule", "own press", "Blue Ferry", "Ines") }).ToList();
+            var barista = new SimulatedBarista(seed);
+            var brews = Enumerable.Range(0, 4).Select(i => barista.Brew(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.85 + (0.1 * i)) } }).ForFitting() with { Name = $"{i}", Keys = new FitKeys("Ferrule", "own press", "Blue Ferry", "Ines") }).ToList();
             // One of them is an outlier.
             brews[1] = brews[1] with { Readings = [.. brews[1].Readings.Select((reading, i) => i == 0 ? reading with { Value = reading.Value + 0.09 } : reading)] };
             var learned = Fitter.Of(brews, Model);

@@ -21,12 +21,12 @@ public sealed class AdviceTests
     [InlineData("ld-closed")]
     [InlineData("si-layers")]
     [InlineData("jar-spoons")]
-    public void A_stranger_who_follows_the_first_of_it_gets_there(string id)
+    public void A_barista_who_follows_the_first_of_it_gets_there(string id)
     {
         var home = 0;
         for (var seed = 0; seed < 4; seed++)
         {
-            var stranger = new Stranger(500 + seed);
+            var barista = new SimulatedBarista(500 + seed);
             var meant = RecipeLibrary.Find(id)!;
             var wanted = Model.Figures(meant).Totals;
             var target = new Target { TdsPercent = new Span(wanted.FinalTdsPercent - 0.1, wanted.FinalTdsPercent + 0.1), FlavourBalance = new Span(wanted.FlavourBalance - 0.4, wanted.FlavourBalance + 0.4) };
@@ -34,7 +34,7 @@ public sealed class AdviceTests
             var line = new List<BrewRecord>();
             for (var brew = 0; brew < 5; brew++)
             {
-                var truth = stranger.Truth.Figures(plan).Totals;
+                var truth = barista.Truth.Figures(plan).Totals;
                 Assert.True(truth.PeakVolumeMl <= plan.Brewer.CapacityMl);
                 if (target.TdsPercent.Value.Holds(truth.FinalTdsPercent) && target.FlavourBalance.Value.Holds(truth.FlavourBalance))
                 {
@@ -42,7 +42,7 @@ public sealed class AdviceTests
                     break;
                 }
 
-                line.Add(stranger.Brew(plan));
+                line.Add(barista.Brew(plan));
                 var learned = Fitter.Of(line.Select(one => one.ForFitting()), Model);
                 var advice = Advisor.Of(line, learned.Model(Model, line[^1].Keys()), new AdviceGear());
                 if (advice.Changes.IsEmpty)

@@ -12,7 +12,7 @@ namespace Cistern.Core.Tests;
 /// <summary>The open file of a brew, and of a grinder.</summary>
 public sealed class BrewFileTests
 {
-    private static readonly BrewRecord Whole = new Stranger(1).Brew(RecipeLibrary.Find("vd-coffee-first")!) with
+    private static readonly BrewRecord Whole = new SimulatedBarista(1).Brew(RecipeLibrary.Find("vd-coffee-first")!) with
     {
         StartedAt = new DateTimeOffset(2026, 5, 4, 8, 15, 0, TimeSpan.FromHours(2)),
         Barista = "Solveig",

@@ -14,17 +14,17 @@ public sealed class FitTests
     private static readonly ForecastModel Unfitted = ForecastModel.Published;
 
     [Fact]
-    public void Five_brews_foretell_a_strangers_next_one_far_better_than_the_table()
+    public void Five_brews_forecast_a_baristas_next_one_far_better_than_the_table()
     {
         var ratios = new List<double>();
         var held = 0;
         for (var seed = 0; seed < 12; seed++)
         {
             var recipe = RecipeLibrary.All[(5 * seed) % RecipeLibrary.All.Count];
-            var stranger = new Stranger(seed);
-            var learned = Fitter.Of(Brews(stranger, recipe, 5), Unfitted);
+            var barista = new SimulatedBarista(seed);
+            var learned = Fitter.Of(Brews(barista, recipe, 5), Unfitted);
             var unseen = recipe with { Coffee = recipe.Coffee with { DoseG = 1.1 * recipe.Coffee.DoseG } };
-            var truth = stranger.Truth.Figures(unseen).Totals.FinalTdsPercent;
+            var truth = barista.Truth.Figures(unseen).Totals.FinalTdsPercent;
             var fitted = learned.Model(Unfitted, Keys(recipe)).Figures(unseen);
             ratios.Add(Math.Abs(fitted.Totals.FinalTdsPercent - truth) / Math.Max(1e-6, Math.Abs(Unfitted.Figures(unseen).Totals.FinalTdsPercent - truth)));
             var band = Confidence.Of(fitted)[Outcome.TdsPercent];
@@ -78,8 +78,8 @@ public sealed class FitTests
         var learned = Fitter.Of([.. Repeat(4, i => Measured(slow, Ground(recipe, i), "one", "lever", "a")), .. Repeat(4, i => Measured(Unfitted, Ground(recipe, i), "other", "lever", "a"))], Unfitted);
         Assert.True(Value(learned, FitParameter.BedResistance, "one") > 1.6);
         Assert.Equal(1, Value(learned, FitParameter.BedResistance, "other"), 0.1);
-        var stranger = learned.Model(Unfitted, new FitKeys("no such", "none", "nothing", ""));
-        Assert.Same(Unfitted, stranger);
+        var unknown = learned.Model(Unfitted, new FitKeys("no such", "none", "nothing", ""));
+        Assert.Same(Unfitted, unknown);
         // For a known grinder with an unknown coffee only the grinder's own parameters are known.
         var half = learned.Model(Unfitted, new FitKeys("one", "none", "nothing", ""));
         Assert.True(half.Parameters.CakeResistance > 1.6);
@@ -91,8 +91,8 @@ public sealed class FitTests
     public void One_odd_brew_among_many_moves_nothing_by_more_than_its_band()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
-        var stranger = new Stranger(4);
-        var brews = Brews(stranger, recipe, 20);
+        var barista = new SimulatedBarista(4);
+        var brews = Brews(barista, recipe, 20);
         var plain = Fitter.Of(brews, Unfitted);
         var odd = brews[7] with { Readings = [.. brews[7].Readings.Select(reading => reading with { Value = 1.5 * reading.Value })] };
         var fit = Fitter.Of([.. brews[..7], odd, .. brews[8..]], Unfitted);
@@ -105,12 +105,12 @@ public sealed class FitTests
     public void What_each_brew_would_have_been_foretold_without_it_is_nearer_than_unfitted()
     {
         var recipe = RecipeLibrary.Find("ld-closed")!;
-        var learned = Fitter.Of(Brews(new Stranger(11), recipe, 6), Unfitted);
+        var learned = Fitter.Of(Brews(new SimulatedBarista(11), recipe, 6), Unfitted);
         var drains = learned.LeftOut.Where(one => one.Figure == FitFigure.DrawdownS).ToList();
         Assert.Equal(6, drains.Count);
         Assert.True(drains.Sum(one => Math.Abs(one.Expected - one.Measured)) < 0.5 * drains.Sum(one => Math.Abs(one.Unfitted - one.Measured)));
         // It really is left out: fitting without that brew gives the same result.
-        var brews = Brews(new Stranger(11), recipe, 6);
+        var brews = Brews(new SimulatedBarista(11), recipe, 6);
         var without = Fitter.Of(brews[1..], Unfitted).Model(Unfitted, brews[0].Keys).Figures(brews[0].Brewed).Totals.DrawdownS!.Value;
         Assert.Equal(without, learned.LeftOut.First(one => one.Name == brews[0].Name && one.Figure == FitFigure.DrawdownS).Expected, 1.5);
     }
@@ -170,7 +170,7 @@ public sealed class FitTests
     public void What_is_known_of_two_parameters_together_is_kept_in_the_spread()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
-        var learned = Fitter.Of(Brews(new Stranger(2), recipe, 5), Unfitted);
+        var learned = Fitter.Of(Brews(new SimulatedBarista(2), recipe, 5), Unfitted);
         var model = learned.Model(Unfitted, Keys(recipe));
         // Strength is known far better than the separate uncertainties of its parameters would allow.
         var joint = Confidence.Of(model.Figures(recipe))[Outcome.TdsPercent];
@@ -193,7 +193,7 @@ public sealed class FitTests
     public void One_brew_more_is_learned_from_as_if_all_were_learned_from_together()
     {
         var recipe = RecipeLibrary.Find("ld-closed")!;
-        var brews = Brews(new Stranger(9), recipe, 6);
+        var brews = Brews(new SimulatedBarista(9), recipe, 6);
         var together = Fitter.Of(brews, Unfitted);
         var known = Fitter.Of(brews[..5], Unfitted);
         var added = Fitter.With(known, brews[5], Unfitted);
@@ -214,7 +214,7 @@ public sealed class FitTests
     public void What_is_printed_of_it_has_every_brew_left_out_and_every_figure_with_its_band()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
-        var learned = Fitter.Of(Brews(new Stranger(2), recipe, 4), Unfitted);
+        var learned = Fitter.Of(Brews(new SimulatedBarista(2), recipe, 4), Unfitted);
         using var stream = new MemoryStream();
         using (var json = new Utf8JsonWriter(stream))
         {
@@ -237,7 +237,7 @@ public sealed class FitTests
 
     private static FitKeys Keys(Recipe recipe) => new("", RecordFitting.Vessel("", recipe.Brewer), "", "");
 
-    private static List<FitBrew> Brews(Stranger stranger, Recipe recipe, int count) => [.. Enumerable.Range(0, count).Select(i => stranger.Brew(Ground(recipe, i)).ForFitting() with { Name = $"brew {i}" })];
+    private static List<FitBrew> Brews(SimulatedBarista barista, Recipe recipe, int count) => [.. Enumerable.Range(0, count).Select(i => barista.Brew(Ground(recipe, i)).ForFitting() with { Name = $"brew {i}" })];
 
     private static Recipe Ground(Recipe recipe, int i) => Settings.WithTemperature(
         recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.9 + (0.05 * (i % 5))) }, Coffee = recipe.Coffee with { DoseG = recipe.Coffee.DoseG * (1 + (0.03 * ((i % 3) - 1))) } },

@@ -5,18 +5,18 @@ using Cistern.Core.Records;
 namespace Cistern.Bench;
 
 /// <summary>
-/// A barista nobody knows: their coffee, grinder and vessel are what the model takes them for only to its spread, and their
-/// palate has an offset and a noise of half a point. What they measure has the noise of instruments.
+/// A simulated barista: their coffee, grinder and brewer differ from the model's by random amounts within its spread, and their palate
+/// has an offset and a noise of half a point. Their measurements have the noise of instruments.
 /// </summary>
-internal sealed class Stranger
+internal sealed class SimulatedBarista
 {
     private readonly Random chance;
     private readonly double leanOffset;
     private readonly double bodyOffset;
 
-    /// <summary>A stranger.</summary>
-    /// <param name="seed">The same seed is the same stranger.</param>
-    public Stranger(int seed)
+    /// <summary>Creates one.</summary>
+    /// <param name="seed">The same seed gives the same barista.</param>
+    public SimulatedBarista(int seed)
     {
         chance = new Random(seed);
         var by = ModelSpread.PriorSigma.Select(sigma => sigma * Normal()).ToArray();
@@ -27,7 +27,7 @@ internal sealed class Stranger
         BodyScale = 8 * Math.Exp(0.3 * Normal());
     }
 
-    /// <summary>What their brews really do.</summary>
+    /// <summary>The model of what their brews really do.</summary>
     public ForecastModel Truth { get; }
 
     /// <summary>Points for 1 of flavour balance.</summary>
@@ -63,10 +63,10 @@ internal sealed class Stranger
         };
     }
 
-    /// <summary>A number of a standard normal distribution.</summary>
+    /// <summary>A random number with a standard normal distribution.</summary>
     public double Normal() => Math.Sqrt(-2 * Math.Log(1 - chance.NextDouble())) * Math.Cos(2 * Math.PI * chance.NextDouble());
 
-    /// <summary>A number from 0 to 1.</summary>
+    /// <summary>A random number from 0 to 1.</summary>
     public double Share() => chance.NextDouble();
 
     private double Said(double points) => Math.Clamp(Math.Round(points + (0.5 * Normal())), -5, 5);

@@ -9,7 +9,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Tests;
 
 /// <summary>Learning starts again after something relevant was saved, whoever saved it, and not with every press.</summary>
-public sealed class LearningBellTests
+public sealed class LearningSignalTests
 {
     [Fact]
     public async Task It_rings_once_for_what_teaches_when_that_is_saved_and_for_nothing_else()
