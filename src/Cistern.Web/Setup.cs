@@ -114,7 +114,7 @@ public static class Setup
         builder.Services.AddScoped<IdempotencyStore>();
         builder.Services.AddScoped<PlanRows>();
         builder.Services.AddScoped<PlanFinder>();
-        builder.Services.AddScoped<PlanMending>();
+        builder.Services.AddScoped<PlanRepair>();
         builder.Services.AddScoped<PlanChanges>();
         builder.Services.AddScoped<PlanSaving>();
         builder.Services.AddScoped<PairStore>();

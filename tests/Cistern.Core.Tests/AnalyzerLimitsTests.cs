@@ -1,12 +1,12 @@
 using Cistern.Core.Recipes;
 using static System.FormattableString;
-using static Cistern.Core.Tests.ByHand;
+using static Cistern.Core.Tests.WeightCurve;
 
 namespace Cistern.Core.Tests;
 
 /// <summary>
-/// Where seeing turns: one thing on a curve is made heavier, longer or faster step by step, past each limit of it, and what
-/// is seen of every step stands in <c>sight-limits.txt</c>. The simulated brews seldom come near a limit.
+/// The limits of the analyzer: one act on a curve is made heavier, longer or faster step by step, beyond each limit, and what is
+/// recognized at every step is in <c>analyzer-limits.txt</c>. Simulated brews seldom come near a limit.
 /// </summary>
 public sealed class AnalyzerLimitsTests
 {
@@ -39,7 +39,7 @@ public sealed class AnalyzerLimitsTests
         Each("the cup is lifted from a drain for, s", 1, 15, 1, Dripper, 190, (s, atS) => atS > 100 && atS < 100 + s ? 0 : Drained(atS) + Ramp(72, 80, 240, atS));
         Each("the server weighs, g", 60, 420, 30, Dripper, 190, (g, atS) => Poured(atS) + On(63, g, atS) + Ramp(72, 60, 240, atS));
         Each("known until, while it drains, s", 1, 30, 2, Dripper, 190, (_, atS) => Drained(atS) + Ramp(72, 12, 60, atS), 72);
-        told.Holds("sight-limits.txt");
+        told.Holds("analyzer-limits.txt");
     }
 
     private static double Start(double atS) => On(2, 600, atS) + Ramp(8, 1.5, 27, atS) + Ramp(20, 6, 55, atS);

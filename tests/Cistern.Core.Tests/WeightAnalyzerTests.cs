@@ -1,7 +1,7 @@
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
-using static Cistern.Core.Tests.ByHand;
+using static Cistern.Core.Tests.WeightCurve;
 
 namespace Cistern.Core.Tests;
 

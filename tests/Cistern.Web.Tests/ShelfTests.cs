@@ -61,7 +61,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var rest = Names(form.QuerySelectorAll("form.narrow details.rest [name]")).ToList();
         Assert.Equal(asked.Split(' '), all.Except(rest));
         Assert.False(form.QuerySelector("details.rest")!.HasAttribute("open"));
-        var page = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/{kind}/new", [.. PlanMendTests.Values(form, "name", typed.Split('=')[1])]));
+        var page = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/{kind}/new", [.. PlanFaultTests.Values(form, "name", typed.Split('=')[1])]));
         Assert.Contains(line, page.QuerySelectorAll($"#{kind} .row").Single(row => row.TextContent.Contains(typed.Split('=')[1], StringComparison.Ordinal)).TextContent, StringComparison.Ordinal);
         // What is there already is shown completely, and so are invalid values.
         var id = page.QuerySelectorAll($"#{kind} .row")[0].Id!.Split('-')[1];
@@ -91,9 +91,9 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         Assert.InRange(ridge.AltitudeM, 2_300, 2_420);
         // Shown again and saved unchanged, nothing moves; a typed height takes precedence.
         var again = await App.GetAsync(client, $"/shelf/place/{ridge.Id}");
-        await App.PostAsync(client, again, $"/shelf/place/{ridge.Id}", [.. PlanMendTests.Values(again, "water", "from the spring")]);
+        await App.PostAsync(client, again, $"/shelf/place/{ridge.Id}", [.. PlanFaultTests.Values(again, "water", "from the spring")]);
         Assert.Equal(ridge.AltitudeM, await own.DataAsync(db => db.Places.Where(row => row.Name == "Ridge").Select(row => row.AltitudeM).SingleAsync(Ct)));
-        await App.PostAsync(client, again, $"/shelf/place/{ridge.Id}", [.. PlanMendTests.Values(again, "altitude", "1,200")]);
+        await App.PostAsync(client, again, $"/shelf/place/{ridge.Id}", [.. PlanFaultTests.Values(again, "altitude", "1,200")]);
         Assert.Equal(1_200, await own.DataAsync(db => db.Places.Where(row => row.Name == "Ridge").Select(row => row.AltitudeM).SingleAsync(Ct)));
 
         var spoon = await App.GetAsync(client, "/shelf/spoon/new");
@@ -102,7 +102,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
 
         var cone = (await own.DataAsync(db => db.Vessels.SingleAsync(row => row.Name == "Valve dripper", Ct))).Id;
         var form = await App.GetAsync(client, $"/shelf/vessel/{cone}");
-        await App.PostAsync(client, form, $"/shelf/vessel/{cone}", [.. PlanMendTests.Values(form, "outlet", "2.5")]);
+        await App.PostAsync(client, form, $"/shelf/vessel/{cone}", [.. PlanFaultTests.Values(form, "outlet", "2.5")]);
         Assert.Equal(2.5, (await own.DataAsync(db => db.Vessels.SingleAsync(row => row.Id == cone, Ct))).AsBrewer.OutletMm);
         // A plan with it drains more slowly.
         var written = await PlanPage.ChangeAsync(client, await App.GetAsync(client, "/plan/vd-water-first"), ("do", "as-written"));

@@ -24,7 +24,7 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     private const int MostWanted = 100;
 
     /// <summary>Opens a plan; null where there is none.</summary>
-    /// <exception cref="UnreadableException">It exists and cannot be read; <see cref="PlanMending"/> tells more.</exception>
+    /// <exception cref="UnreadableException">It exists and cannot be read; <see cref="PlanRepair"/> tells more.</exception>
     public async Task<OpenPlan?> FindAsync(string id, CancellationToken ct)
     {
         if (PlanRows.StoredPlanId(id) is { } number)

@@ -154,7 +154,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     /// </summary>
     private double? WholeWay(Candidate one)
     {
-        if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !Mended(answer, Drunk)) || one.Answers.All(answer => Mended(answer, one.Then.Totals))
+        if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !IsResolved(answer, Drunk)) || one.Answers.All(answer => IsAnsweredFully(answer, one.Then.Totals))
             || Adjustments.Of(one.Adjustment, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
         {
             return null;
@@ -168,7 +168,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
                 return null;
             }
 
-            if (one.Answers.All(answer => Mended(answer, then.Totals)))
+            if (one.Answers.All(answer => IsResolved(answer, then.Totals)))
             {
                 return value;
             }
@@ -178,7 +178,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     }
 
     /// <summary>Whether the forecast expects no complaint of a cup; complaints it cannot see count as answered.</summary>
-    private static bool Mended(Complaint complaint, Totals cup) => complaint switch
+    private static bool IsResolved(Complaint complaint, Totals cup) => complaint switch
     {
         Complaint.Sour or Complaint.Flat => cup.FlavourBalance >= CupJudgement.BalancedFrom,
         Complaint.Bitter or Complaint.Astringent => cup.FlavourBalance <= CupJudgement.BalancedTo && cup.ExtractionLevel <= CupJudgement.OverExtracted,

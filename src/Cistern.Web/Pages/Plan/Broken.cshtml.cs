@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan whose current state cannot be read: what is wrong, and how to go back.</summary>
-public sealed class BrokenModel(PlanMending mending) : PageModel
+public sealed class BrokenModel(PlanRepair repair) : PageModel
 {
     /// <summary>The plan, with what can be restored.</summary>
     public BrokenPlan Plan { get; private set; } = null!;
@@ -18,7 +18,7 @@ public sealed class BrokenModel(PlanMending mending) : PageModel
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
     {
-        if (await mending.FindBrokenAsync(id, ct) is not { } broken)
+        if (await repair.FindBrokenAsync(id, ct) is not { } broken)
         {
             return Redirect($"/plan/{Uri.EscapeDataString(id)}");
         }
@@ -30,7 +30,7 @@ public sealed class BrokenModel(PlanMending mending) : PageModel
     /// <summary>Returns to the last readable change.</summary>
     public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
     {
-        if (await mending.FindBrokenAsync(id, ct) is { } broken && !await mending.MendAsync(broken.Stored.Id, ct))
+        if (await repair.FindBrokenAsync(id, ct) is { } broken && !await repair.RepairAsync(broken.Stored.Id, ct))
         {
             Plan = broken;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
@@ -42,5 +42,5 @@ public sealed class BrokenModel(PlanMending mending) : PageModel
 
     /// <summary>What stands there, as it stands.</summary>
     public async Task<IActionResult> OnGetRawAsync(string id, CancellationToken ct) =>
-        await mending.FindBrokenAsync(id, ct) is { } broken ? File(Encoding.UTF8.GetBytes(broken.Raw), "application/json", FormattableString.Invariant($"plan-{broken.Stored.Id}.json")) : NotFound();
+        await repair.FindBrokenAsync(id, ct) is { } broken ? File(Encoding.UTF8.GetBytes(broken.Raw), "application/json", FormattableString.Invariant($"plan-{broken.Stored.Id}.json")) : NotFound();
 }

@@ -6,7 +6,7 @@ namespace Cistern.Application.Plans;
 
 /// <summary>Finds plans that can no longer be read, and returns them to the last readable revision.</summary>
 /// <param name="db">The context of the data file.</param>
-public sealed class PlanMending(CisternDb db)
+public sealed class PlanRepair(CisternDb db)
 {
     /// <summary>A stored plan that cannot be read, with what can be restored; null where there is none, or it can be read.</summary>
     public async Task<BrokenPlan?> FindBrokenAsync(string id, CancellationToken ct)
@@ -24,7 +24,7 @@ public sealed class PlanMending(CisternDb db)
 
     /// <summary>Returns an unreadable plan to its last readable revision.</summary>
     /// <returns>Whether there was one.</returns>
-    public async Task<bool> MendAsync(int storedId, CancellationToken ct)
+    public async Task<bool> RepairAsync(int storedId, CancellationToken ct)
     {
         var stored = await db.Plans.FirstAsync(row => row.Id == storedId, ct);
         if (await LastReadableAsync(stored, ct) is not { } revision)

@@ -7,7 +7,7 @@ using Cistern.Core.Records;
 namespace Cistern.Core.Tests;
 
 /// <summary>Advice answers what was tasted: judged here by figures of the forecast, not by the advice's own measure.</summary>
-public sealed class MouthTests
+public sealed class TasteAdvisorTests
 {
     private static readonly ForecastModel Model = ForecastModel.Published;
 

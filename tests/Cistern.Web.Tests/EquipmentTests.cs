@@ -5,7 +5,7 @@ using Cistern.Web.Wording;
 namespace Cistern.Web.Tests;
 
 /// <summary>What is shown to a barista without a scale, thermometer or grinder.</summary>
-public sealed class AtHandTests
+public sealed class EquipmentTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);
     private static readonly Equipment Nothing = new(false, false, false);

@@ -4,7 +4,7 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Tests;
 
 /// <summary>Weight curves written by hand.</summary>
-internal static class ByHand
+internal static class WeightCurve
 {
     /// <summary>A press: nothing drains from it.</summary>
     public static Recipe Bloomed { get; } = RecipeLibrary.All.Single(recipe => recipe.Id == "fp-bloomed");

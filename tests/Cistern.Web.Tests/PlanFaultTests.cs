@@ -11,12 +11,12 @@ using static Cistern.Web.Tests.PlanPage;
 namespace Cistern.Web.Tests;
 
 /// <summary>Faults of the plan page that were reported once, each as a barista met it.</summary>
-public sealed class PlanMendTests : IClassFixture<App>
+public sealed class PlanFaultTests : IClassFixture<App>
 {
     private readonly App app;
     private readonly HttpClient client;
 
-    public PlanMendTests(App app)
+    public PlanFaultTests(App app)
     {
         this.app = app;
         client = app.Browser();
