@@ -285,6 +285,30 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Equal("many", Value(odd, "cups"));
     }
 
+    [Theory]
+    [InlineData("french-press")]
+    [InlineData("tube-press")]
+    [InlineData("valve-dripper")]
+    [InlineData("lever-dripper")]
+    [InlineData("siphon")]
+    [InlineData("jar")]
+    public async Task From_what_somebody_wants_to_drink_a_plan_is_found_changed_saved_and_brewed(string family)
+    {
+        var client = app.Browser();
+        var bag = Option(await App.GetAsync(client, "/plan/fp-bloomed"), "bag", "Kestrel Terrace");
+        var found = await App.GetAsync(client, $"/plan?family={family}&bag={bag}&cups=1");
+        var plan = await App.GetAsync(client, found.QuerySelector(".cards .card-link")!.GetAttribute("href")!);
+        Assert.Equal(bag, plan.QuerySelector("#bag option[selected]")!.GetAttribute("value"));
+        var doseG = double.Parse(Value(plan, "dose"), CultureInfo.InvariantCulture);
+        plan = await ChangeAsync(client, plan, ("do", "dose+"));
+        Assert.True(double.Parse(Value(plan, "dose"), CultureInfo.InvariantCulture) > doseG);
+        plan = await SaveAsync(client, plan, $"My {family}", "A little stronger.");
+        Assert.Equal($"My {family}", plan.QuerySelector("h1")!.TextContent);
+        var brew = await App.ParseAsync(await BrewAsync(client, plan));
+        Assert.StartsWith("/brew/", brew.QuerySelector("#brew form")!.GetAttribute("action"), StringComparison.Ordinal);
+        Assert.Contains(brew.QuerySelector("#verb")!.TextContent, (string[])["Warm the brewer", "Rinse the filter", "Ready", "Add the coffee"]);
+    }
+
     [Fact]
     public async Task Ready_at_a_time_reckons_back_to_the_kettle()
     {

@@ -22,7 +22,7 @@ for (const part of [0, 1, 2]) {
   });
 }
 
-test('axe finds nothing while a brew is made ready, runs and calls', async ({ browser, server }) => {
+test('axe finds nothing while a brew is prepared, runs and calls', async ({ browser, server }) => {
   test.setTimeout(240_000);
   const context = await browser.newContext({ bypassCSP: true });
   const page = await context.newPage();

@@ -20,7 +20,7 @@ const start = async (page) => {
 
 // One brew advanced by the scale and one by the flame; every family, and errors, are in StepDetectorTests.
 for (const [family, recipe, released] of [['French press', 'fp-bloomed', 'plunge, begun'], ['siphon', 'si-layers', 'flame']]) {
-  test(`a ${family} is brewed hands-free on the simulated bench, touched at Start alone`, async ({ page, server }) => {
+  test(`a ${family} is brewed hands-free with simulated instruments, with one touch of Start`, async ({ page, server }) => {
     const id = await brew(page, server, recipe);
     await rehearse(page, 'steady', 30);
     await start(page);
@@ -35,7 +35,7 @@ for (const [family, recipe, released] of [['French press', 'fp-bloomed', 'plunge
   });
 }
 
-test('what the scale sees is said as seen and taken back like a press', async ({ page, server }) => {
+test('what the scale detects is marked as detected, and undone like a press', async ({ page, server }) => {
   const id = await brew(page, server, 'fp-bloomed');
   await rehearse(page, 'steady', 2);
   await start(page);
@@ -54,7 +54,7 @@ for (const [hands, recipe, speed, what, taken] of [
   ['late', 'tp-upright-short', 5, /late/, true],
   ['weak-flame', 'si-layers', 5, /The flame is \d+ W too weak.*Never leave it alone/, false],
 ]) {
-  test(`hands that err (${hands}) are told, with what is best done about it`, async ({ page, server }) => {
+  test(`a mistake (${hands}) is shown with the best correction`, async ({ page, server }) => {
     const id = await brew(page, server, recipe);
     await rehearse(page, hands, speed);
     await start(page);

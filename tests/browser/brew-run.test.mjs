@@ -14,7 +14,7 @@ const near = (value) => (typeof value === 'number' ? Math.round(value * 1000) / 
 const rounded = (value) => JSON.parse(JSON.stringify(value), (_, one) => near(one));
 
 const { plans, cases } = read('conduct.json');
-test('the screen walks through every case as the core does', () => {
+test('the page\'s script and the core give the same result in every case', () => {
   expect(cases.length).toBeGreaterThan(35);
   for (const one of cases) {
     const run = rounded(shown(replay(plans[one.plan], one.entries.map(entryOf), zero + one.now * 1000)));
@@ -34,7 +34,7 @@ const asData = (text) => `data:text/javascript,${encodeURIComponent(text)}`;
 const module = (name) => readFileSync(new URL(`../../src/Cistern.Web/wwwroot/js/${name}.js`, import.meta.url), 'utf8');
 const { stageOf, paceOf, turnOf } = await import(asData(module('stage').replace("'./clock.js'", JSON.stringify(asData(module('clock')))).replace("'./brew-run.js'", JSON.stringify(asData(module('brew-run'))))));
 
-test('the screen says at every moment what the server says', () => {
+test('the page shows at every moment what the server shows', () => {
   let moments = 0;
   for (const { plan, moments: all } of read('stage.json')) {
     for (const { entries, at, says } of all) {
@@ -47,7 +47,7 @@ test('the screen says at every moment what the server says', () => {
   expect(moments).toBeGreaterThan(35);
 });
 
-test('a pour paces from the display it begins at to the one it goes to, and a stir counts its turns', () => {
+test('a pour shows the weight to reach at each moment, and a stir counts its turns', () => {
   const pour = { toG: 400, fromG: 100 };
   const at = (now) => paceOf(pour, { begun: null, due: 40, length: 20 }, now);
   expect([39, 40, 45, 60, 75].map(at)).toEqual([null, 100, 175, 400, 400]);
@@ -58,7 +58,7 @@ test('a pour paces from the display it begins at to the one it goes to, and a st
   expect(turnOf({ turns: null }, { begun: null, due: 10, length: 8 }, 12)).toBeNull();
 });
 
-test('cues are laid ahead for all that comes if nobody presses', () => {
+test('calls are scheduled ahead for everything that follows if nobody presses', () => {
   const ahead = cuesAhead(plans.crust, [entryOf(['start', 1, 0], 0)], zero + 5_000, 600);
   expect(rounded(ahead)).toEqual([
     { at: 18, kind: 'end', index: 1 }, { at: 18, kind: 'due', index: 2 }, { at: 60, kind: 'due', index: 3 }, { at: 63, kind: 'end', index: 3 },

@@ -5,6 +5,6 @@ const source = readFileSync(new URL('../../src/Cistern.Web/wwwroot/js/clock.js',
 const { clock } = await import(`data:text/javascript,${encodeURIComponent(source)}`);
 const cases = JSON.parse(readFileSync(new URL('../cases/clock.json', import.meta.url), 'utf8'));
 
-test('the script tells every moment as the server does', () => {
+test('the script formats every time as the server does', () => {
   for (const [seconds, told] of cases) expect(clock(seconds), `${seconds} s`).toBe(told);
 });

@@ -35,7 +35,7 @@ test('nobody presses: the release calls on its own page, on every other one and 
   await giveUp(page, server, id);
 });
 
-test('an assumption is made after its grace, marked, and taken back like a press', async ({ page, server }) => {
+test('a step is assumed done after its grace period, marked, and undone like a press', async ({ page, server }) => {
   const id = await brew(page, server, 'fp-long-settle');
   await start(page, server, id);
   await server.advance(22);
@@ -57,7 +57,7 @@ test('an assumption is made after its grace, marked, and taken back like a press
   await giveUp(page, server, id);
 });
 
-test('two devices, one of them without network: one start, one of each press, and the late one is told', async ({ page, browser, server }) => {
+test('two devices, one of them without network: one start, each press once, and the late device is informed', async ({ page, browser, server }) => {
   const id = await brew(page, server, 'fp-long-settle');
   const other = await browser.newContext();
   const there = await other.newPage();
@@ -87,7 +87,7 @@ test('two devices, one of them without network: one start, one of each press, an
   await giveUp(page, server, id);
 });
 
-test('the clock of the device set back or forward swallows no press and moves no time', async ({ page, server }) => {
+test('setting the clock of the device back or forward loses no press and moves no time', async ({ page, server }) => {
   const id = await brew(page, server, 'fp-long-settle');
   await start(page, server, id);
   const { startedAtMs } = await told(server, id);
@@ -140,7 +140,7 @@ test('a page that was reloaded is silent until it is touched, and says so', asyn
   await giveUp(page, server, id);
 });
 
-test('several at once: the nearest first, each pressed from its lane', async ({ page, server }) => {
+test('several brews at once: the most urgent first, each pressed in its own row', async ({ page, server }) => {
   const slow = await brew(page, server, 'fp-slow-eight');
   await start(page, server, slow);
   const quick = await brew(page, server, 'ld-closed');
@@ -158,7 +158,7 @@ test('several at once: the nearest first, each pressed from its lane', async ({ 
   await giveUp(page, server, slow);
 });
 
-test('letters lead nowhere while a brew is on stage, and Space is the big button', async ({ page, server }) => {
+test('letter keys do nothing on the page of a brew, and Space is the big button', async ({ page, server }) => {
   const id = await brew(page, server, 'fp-bloomed');
   await page.keyboard.press('l');
   await page.keyboard.press('b');
@@ -195,7 +195,7 @@ test('letters lead nowhere while a brew is on stage, and Space is the big button
   await giveUp(page, server, id);
 });
 
-test('calls can be tried and switched, and are remembered on this device', async ({ page, server }) => {
+test('calls can be tried and switched on and off, and are remembered on this device', async ({ page, server }) => {
   await page.goto(`${server.url}/brew/cues`);
   const ticks = page.locator('[data-wish="ticks"]');
   await expect(ticks).toBeChecked();
@@ -207,7 +207,7 @@ test('calls can be tried and switched, and are remembered on this device', async
   await expect(page.locator('#volume')).toHaveValue('35');
 });
 
-test('presses of a brew this bench does not have are told, not sent into nothing', async ({ page, server }) => {
+test('presses of a brew that does not exist here are reported, not sent', async ({ page, server }) => {
   await page.goto(server.url);
   await page.evaluate(() => localStorage.setItem('cistern-kept-98765', JSON.stringify([{ id: crypto.randomUUID(), kind: 'done', step: 1, atMs: 1, undoes: null }])));
   await page.goto(`${server.url}/log`);
@@ -217,14 +217,14 @@ test('presses of a brew this bench does not have are told, not sent into nothing
   expect(await page.evaluate(() => localStorage.getItem('cistern-kept-98765'))).toBeNull();
 });
 
-test('killed with -9 again and again under running brews, every acknowledged entry is there once', async () => {
+test('with the server killed again and again under running brews, every acknowledged entry is stored once', async () => {
   const result = await killUnder(4, 2);
   expect(result.acknowledged).toBeGreaterThan(4);
   expect(result.missing).toEqual([]);
   expect(result.twice).toEqual([]);
 });
 
-test('a release four minutes late: what mends it is offered, taken at a touch, and conducted on every screen', async ({ page, context, server }) => {
+test('a steep that ends four minutes late: a correction is offered, accepted with a touch, and conducted on every screen', async ({ page, context, server }) => {
   const id = await brew(page, server, 'fp-slow-eight');
   await start(page, server, id);
   const other = await context.newPage();
@@ -268,7 +268,7 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
 test.describe('with the worker that keeps pages and calls', () => {
   test.use({ serviceWorkers: 'allow' });
 
-  test('all pages closed and opened again without network in mid-brew: the brew goes on, and what was pressed is sent later', async ({ context, server }) => {
+  test('all pages closed and opened again without network during a brew: the brew goes on, and presses are sent later', async ({ context, server }) => {
     const page = await context.newPage();
     const id = await brew(page, server, 'fp-bloomed');
     await start(page, server, id);
@@ -296,7 +296,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     await giveUp(again, server, id);
   });
 
-  test('a step is spoken, shaken and noted where that is wished, and not where it is not', async ({ wholeContext: context, server }) => {
+  test('a step is called by voice, vibration and notification if switched on, and not otherwise', async ({ wholeContext: context, server }) => {
     await context.grantPermissions(['notifications']);
     // A device with speech and vibration whose page is in the background: the browser of the tests has neither.
     await context.addInitScript(() => {
@@ -336,7 +336,7 @@ test.describe('with the worker that keeps pages and calls', () => {
   });
 });
 
-test('one touch of Undo in the first pour does not take the clock: it is asked first, by touch and by key', async ({ page, server }) => {
+test('one touch of Undo in the first pour does not reset the clock: it is confirmed first, by touch and by key', async ({ page, server }) => {
   const id = await brew(page, server, 'fp-bloomed');
   await start(page, server, id);
   await settled(page);

@@ -3,7 +3,7 @@ import { expect, test } from './server.mjs';
 
 // One that is pressed and one that drains by itself: WalkTests runs every possible plan through both implementations.
 for (const recipe of ['fp-slow-eight', 'si-layers']) {
-  test(`a whole brew of ${recipe}, touched only at its start, its release and what is awaited`, async ({ page, server }) => {
+  test(`a whole brew of ${recipe}, pressed only at its start, the end of its steep and the dry bed`, async ({ page, server }) => {
     const id = await brew(page, server, recipe);
     await start(page, server, id);
     const stage = () => page.evaluate(() => ({ mood: document.getElementById('brew').className, left: document.getElementById('countdown-number').textContent, word: document.getElementById('done-word').textContent }));

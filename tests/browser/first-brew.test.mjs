@@ -30,7 +30,7 @@ const press = async (page) => {
   expect((await answer).ok()).toBe(true);
 };
 
-test('a barista brews from bench to log with the keyboard alone', async ({ page, server }) => {
+test('a barista brews from Bench to Log with the keyboard only', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(server.url);
   await page.locator('.card-link', { hasText: 'Bloomed and broken' }).focus();
@@ -161,7 +161,7 @@ test('touch at 390 px: three touches from the bench to a running clock', async (
   await context.close();
 });
 
-test('without a script a brew still goes on by its buttons', async ({ browser, server }) => {
+test('without scripts a brew is conducted by its buttons', async ({ browser, server }) => {
   const context = await browser.newContext({ javaScriptEnabled: false });
   const page = await context.newPage();
   await page.goto(`${server.url}/plan/fp-water-first`);
@@ -193,7 +193,7 @@ test('one left running overnight is offered for finishing', async ({ page, serve
   await expect(page).toHaveURL(/\/after/);
 });
 
-test('an empty bench says what to do first', async ({ page, emptyServer }) => {
+test('an empty Bench says what to do first', async ({ page, emptyServer }) => {
   await page.goto(emptyServer.url);
   await expect(page.getByRole('heading', { name: 'Begin' })).toBeVisible();
   await page.getByText('Your name, and where you brew').click();
@@ -208,7 +208,7 @@ test('an empty bench says what to do first', async ({ page, emptyServer }) => {
   await expect(page.locator('.findings')).toContainText('Water boils at 92 °C here');
 });
 
-test('scrubbing the brew chart by keys and by pointer moves the vessel', async ({ page, server }) => {
+test('moving along the brew chart by keys and pointer updates the brewer', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(`${server.url}/plan/vd-coffee-first`);
   const moment = page.locator('.moment');

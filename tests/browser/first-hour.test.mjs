@@ -81,7 +81,7 @@ for (const { who, answers, says, how } of [
   });
 }
 
-test('an empty bench leads to a brew without a script, by forms alone, and a question left open is asked for', async ({ browser }) => {
+test('an empty Bench leads to a brew without scripts, and an unanswered question is pointed out', async ({ browser }) => {
   const server = new Server(false);
   await server.start();
   const context = await browser.newContext({ javaScriptEnabled: false });
@@ -103,7 +103,7 @@ test('an empty bench leads to a brew without a script, by forms alone, and a que
   }
 });
 
-test('a demo bench is opened beside an empty one, looked round in, left, and gone with it', async ({ browser }) => {
+test('the demo is opened beside an empty data file, looked at and closed, and ends with the application', async ({ browser }) => {
   const server = new Server(false);
   await server.start();
   const context = await browser.newContext({ bypassCSP: true });

@@ -41,7 +41,7 @@ const pair = async (bench, phone, secure, name, role = 'plan, brew and taste') =
   await expect(phone.locator('h1')).toHaveText('Bench');
 };
 
-test('on a network of its own: strangers, guesses, foreign names, a brew past a cut wire, a device put out, an address that changes', async () => {
+test('on a local network: unknown devices, guessed codes, foreign host names, a brew through a cut connection, a removed device, a changed address', async () => {
   test.setTimeout(240_000);
   const { bench, hosts: [first, second], close } = network(2);
   const server = new HouseServer(bench);

@@ -14,7 +14,7 @@ const ask = (url, ca) => new Promise((done, failed) => {
   }).on('error', failed).end();
 });
 
-test('a phone is paired, brews, and is out at one touch', async ({ browser }) => {
+test('a phone is connected, brews, and is removed with one touch', async ({ browser }) => {
   const server = new Server(true);
   const [house, trust] = [await freePort(), await freePort()];
   server.more = { Cistern__House: 'true', Cistern__HousePort: String(house), Cistern__TrustPort: String(trust) };

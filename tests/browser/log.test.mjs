@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from './server.mjs';
 
-test('brews are found as they are typed, narrowed and laid together', async ({ page, server }) => {
+test('brews are found while typing, filtered and compared', async ({ page, server }) => {
   await page.goto(`${server.url}/log`);
   const rows = page.locator('.log-rows .row');
   // Other tests brew with the same data.
@@ -54,7 +54,7 @@ test('brews are found as they are typed, narrowed and laid together', async ({ p
   await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
 });
 
-test('a file is dropped in, looked at, taken, and taken back', async ({ page, server }) => {
+test('a file is dropped in, previewed, imported, and the import undone', async ({ page, server }) => {
   await page.goto(`${server.url}/log/5`);
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Brew file' }).click();
@@ -83,7 +83,7 @@ test('a file is dropped in, looked at, taken, and taken back', async ({ page, se
   await expect(page.locator('.lead')).toContainText('No brew matches');
 });
 
-test('the log works without a script and fits a phone', async ({ browser, server }) => {
+test('the log works without scripts and fits a phone', async ({ browser, server }) => {
   const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   await page.goto(`${server.url}/log`);

@@ -21,7 +21,7 @@ test('no page scrolls sideways, from a phone with large text to a small desk', a
   await context.close();
 });
 
-test('the plan at a phone begins folded, and what is folded stays so', async ({ browser, server }) => {
+test('on a phone the plan is folded at first, and stays as it was left', async ({ browser, server }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 800 }, hasTouch: true });
   const page = await context.newPage();
   await page.goto(`${server.url}/plan/fp-bloomed`);

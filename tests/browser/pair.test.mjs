@@ -2,7 +2,7 @@
 import { giveUp, ready, start } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
-test('B of a pair is called to its start, insists when it is forgotten, and is quiet once it runs', async ({ page, server }) => {
+test('B of a pair is called at its start, insists when it is forgotten, and is quiet once it runs', async ({ page, server }) => {
   await page.goto(`${server.url}/plan/vd-water-first`);
   await page.getByRole('button', { name: 'Plan a pair with it' }).click();
   await page.waitForURL(/\/pair\/\d+$/);
@@ -45,7 +45,7 @@ test('B of a pair is called to its start, insists when it is forgotten, and is q
   for (const id of [first, second]) await giveUp(page, server, id);
 });
 
-test('a code is read off a picture of it', async ({ page, server }, info) => {
+test('a code is read from a picture of it', async ({ page, server }, info) => {
   await page.goto(`${server.url}/files/code?plan=si-whirl`);
   const picture = info.outputPath('code.png');
   await page.locator('.code-large').screenshot({ path: picture });
@@ -59,7 +59,7 @@ test('a code is read off a picture of it', async ({ page, server }, info) => {
   await expect(page.locator('main')).toContainText('Kept turning');
 });
 
-test('a blind tasting fills itself as tasters answer, by keyboard alone', async ({ page, server }) => {
+test('a blind tasting updates itself as tasters answer, by keyboard only', async ({ page, server }) => {
   await page.goto(`${server.url}/blind`);
   await page.getByLabel('Tasters').first().fill('2');
   await page.getByRole('button', { name: 'Deal the cups' }).click();

@@ -4,7 +4,7 @@ import { brew, giveUp, start } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 import { cardWith } from './strewn-card.mjs';
 
-test('grains on the printed card become a point of the grinder, and an empty card says what is missing', async ({ browser, page, server }) => {
+test('grains on the printed card become a point of the grinder\'s line, and for an empty card the page says what is missing', async ({ browser, page, server }) => {
   const strewn = await cardWith(browser, server.url, 700);
   await page.goto(`${server.url}/shelf`);
   await page.getByRole('link', { name: 'Measure a grind' }).click();
@@ -28,7 +28,7 @@ test('grains on the printed card become a point of the grinder, and an empty car
   await expect(page.getByLabel('Measured in pictures')).toHaveValue(new RegExp(`^33 = ${told} ± `));
 });
 
-test('a picture of a brew is kept on the device without network and sent once there is one', async ({ context, page, server }) => {
+test('a picture of a brew is stored on the device without network and sent later', async ({ context, page, server }) => {
   await page.goto(`${server.url}/log/5`);
   await page.getByText('A picture of the grounds, the bed or the cup').click();
   const photograph = { name: 'bed.png', mimeType: 'image/png', buffer: await page.screenshot() };
@@ -57,7 +57,7 @@ test('a picture of a brew is kept on the device without network and sent once th
   await expect(page.locator('.brew-picture')).toHaveCount(1);
 });
 
-test('what was seen at a step is kept on the device without network and sent from whichever page is open then', async ({ context, page, server }) => {
+test('a sign seen at a step is stored on the device without network and sent from whichever page is open later', async ({ context, page, server }) => {
   const id = await brew(page, server, 'fp-bloomed');
   await start(page, server, id);
   await context.setOffline(true);
@@ -80,7 +80,7 @@ test('what was seen at a step is kept on the device without network and sent fro
   await giveUp(page, server, id);
 });
 
-test('a picture is added without a script', async ({ browser, page, server }) => {
+test('a picture is added without scripts', async ({ browser, page, server }) => {
   const context = await browser.newContext({ javaScriptEnabled: false });
   const plain = await context.newPage();
   await plain.goto(`${server.url}/brew/6/pictures`);

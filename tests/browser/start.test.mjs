@@ -27,7 +27,7 @@ test('a second server on the same data file refuses in one sentence, and the fir
   expect((await fetch(`${server.url}/healthz`)).ok).toBe(true);
 });
 
-test('killed at any moment of its start it starts again', async () => {
+test('killed at any moment of its start, it starts again', async () => {
   test.setTimeout(240_000);
   const server = new Server(true, newFile());
   for (const delay of [150, 400, 700, 1000, 1400, 1900]) {
@@ -42,7 +42,7 @@ test('killed at any moment of its start it starts again', async () => {
   await server.kill();
 });
 
-test('a full disk is said in one sentence, and so is one that fills while it runs', async () => {
+test('a full disk is reported in one sentence, and so is one that fills up while the application runs', async () => {
   test.setTimeout(240_000);
   const folder = mkdtempSync(join(tmpdir(), 'cistern-full-'));
   test.skip(spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=1200k', 'tmpfs', folder]).status !== 0, 'no disk of a size of its own can be had here');
@@ -69,7 +69,7 @@ test('a full disk is said in one sentence, and so is one that fills while it run
   }
 });
 
-test('what the demo did not make is left alone by --fresh', async () => {
+test('--fresh does not touch files that the demo did not make', async () => {
   const data = new Server(false).data;
   writeFileSync(data, 'a letter of somebody');
   const { code, said } = await refusal(data, true, { Cistern__Fresh: 'true' });
@@ -94,7 +94,7 @@ const raw = (server, parts, waitMs = 0) => new Promise((done, fail) => {
   })();
 });
 
-test('requests that no browser sends are answered or shut out, never with a 500', async ({ server }) => {
+test('requests that no browser sends are answered or closed, never with a 500', async ({ server }) => {
   test.setTimeout(180_000);
   const host = `Host: 127.0.0.1:${server.port}\r\n`;
   const form = 'Content-Type: application/x-www-form-urlencoded\r\n';
@@ -113,7 +113,7 @@ test('requests that no browser sends are answered or shut out, never with a 500'
   expect(await (await fetch(`${server.url}/healthz`)).text()).toBe('Healthy');
 });
 
-test('changes of a plan sent until they are answered, through kill after kill, each count once', async () => {
+test('changes of a plan that are sent until answered, while the server is killed repeatedly, each count once', async () => {
   test.setTimeout(360_000);
   const server = new Server(true);
   await server.start();
@@ -124,7 +124,7 @@ test('changes of a plan sent until they are answered, through kill after kill, e
   let answered = 0;
   let stop = false;
   const killer = (async () => {
-    for (let i = 0; i < 4; i += 1) {
+    for (let i = 0; i < 3; i += 1) {
       await new Promise((wait) => setTimeout(wait, 300 + 150 * i));
       await server.kill();
       await server.start();

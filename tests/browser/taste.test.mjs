@@ -56,7 +56,7 @@ test('sour and thin after a slow drain leads to the next plan, and that is brewe
   await expect(page.locator('.series-expected')).not.toHaveCount(0);
 });
 
-test('the least takes a score and Keep, without a pointer and without a script', async ({ browser, server }) => {
+test('the shortest tasting is a score and Save, without a pointer and without scripts', async ({ browser, server }) => {
   const context = await browser.newContext({ javaScriptEnabled: false });
   const page = await context.newPage();
   await page.goto(`${server.url}/taste/21`);
@@ -68,7 +68,7 @@ test('the least takes a score and Keep, without a pointer and without a script',
   await context.close();
 });
 
-test('what was learned is in the plan, says so, and can be left', async ({ page }) => {
+test('what was learned is used in the plan, says so, and can be switched off', async ({ page }) => {
   const server = new Server(true, null, true);
   await server.start();
   await expect(async () => {

@@ -14,7 +14,7 @@ const settle = async (page, server) => {
   await expect.poll(async () => (await keptPaths(page)).includes('/api/keep'), { timeout: 60_000 }).toBe(true);
 };
 
-test('installed and opened without network: the frame, help, a plan and the last of the log can be read, say so, and change nothing', async ({ context, server }) => {
+test('installed and opened without network: start page, help, a plan and the last brews of the log can be read, say so, and change nothing', async ({ context, server }) => {
   const page = await context.newPage();
   await settle(page, server);
   await page.goto(`${server.url}/plan/tp-turned`);
@@ -57,7 +57,7 @@ test('installed and opened without network: the frame, help, a plan and the last
   await expect(page.locator('#dose')).toBeFocused();
 });
 
-test('a plan that was changed on its page is kept as it was changed, and of the log what is new', async ({ context, server }) => {
+test('a plan changed on its page is stored as changed, and so are new brews of the log', async ({ context, server }) => {
   const page = await context.newPage();
   await settle(page, server);
   await page.goto(`${server.url}/plan/vd-two-pours`);
@@ -74,7 +74,7 @@ test('a plan that was changed on its page is kept as it was changed, and of the 
   await context.setOffline(false);
 });
 
-test('what is kept belongs to who brews on the device: another barista finds nothing of the one before', async ({ context, server }) => {
+test('what a device stores belongs to its current barista: another barista finds none of it', async ({ context, server }) => {
   const page = await context.newPage();
   await settle(page, server);
   await page.goto(`${server.url}/plan/tp-turned`);
@@ -90,7 +90,7 @@ test('what is kept belongs to who brews on the device: another barista finds not
   await context.setOffline(false);
 });
 
-test('a newer version is told, kept away from a brew that goes on, and taken at a touch', async ({ browser }) => {
+test('a newer version is announced, kept from a running brew, and taken with a touch', async ({ browser }) => {
   const server = new Server(true);
   await server.start();
   const context = await browser.newContext();

@@ -154,7 +154,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     /// </summary>
     private double? WholeWay(Candidate one)
     {
-        if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !IsResolved(answer, Drunk)) || one.Answers.All(answer => IsAnsweredFully(answer, one.Then.Totals))
+        if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !IsResolved(answer, Drunk)) || one.Answers.All(answer => IsResolved(answer, one.Then.Totals))
             || Adjustments.Of(one.Adjustment, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
         {
             return null;

@@ -16,6 +16,9 @@ public sealed record StepWords(string Verb, string GoingOn, string Target, strin
 {
     /// <summary>What is done until it is due: <c>Steep</c>, or <c>Wait</c> where nothing steeps.</summary>
     public required string Until { get; init; }
+
+    /// <summary>Verb and target in one line: <c>Pour: to 480 g, 18 s</c>.</summary>
+    public string Line => Target.Length > 0 ? $"{Verb}: {Target}" : Verb;
 }
 
 /// <summary>Puts steps into words.</summary>

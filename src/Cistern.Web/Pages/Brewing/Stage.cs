@@ -75,8 +75,8 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         if (!run.ClockRuns)
         {
             return present.Index == plan.Anchor
-                ? new Stage("Ready", StepWording.ClockStart(recipe.ClockStarts), "", "ready", "", $"{first.Verb} {first.Target}", first, new StageAction(EntryKind.Start, plan.Anchor, "Start"))
-                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "making ready", $"then {Told(recipe, present.Index + 1, format)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
+                ? new Stage("Ready", StepWording.ClockStart(recipe.ClockStarts), "", "ready", "", first.Line, first, new StageAction(EntryKind.Start, plan.Anchor, "Start"))
+                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "making ready", $"then {Line(recipe, present.Index + 1, format)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
         }
 
         var step = plan.Steps[present.Index];
@@ -122,13 +122,9 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
     /// <summary>The next two steps, so that the barista can get ready.</summary>
     private static string NextTwo(Recipe recipe, int index, FigureFormat format) =>
-        index + 1 < recipe.Steps.Length ? $"{Told(recipe, index, format)}; then {Told(recipe, index + 1, format)}" : Told(recipe, index, format);
+        index + 1 < recipe.Steps.Length ? $"{Line(recipe, index, format)}; then {Line(recipe, index + 1, format)}" : Line(recipe, index, format);
 
-    private static string Told(Recipe recipe, int index, FigureFormat format)
-    {
-        var words = StepWording.Of(recipe, index, format);
-        return words.Target.Length > 0 ? $"{words.Verb}: {words.Target}" : words.Verb;
-    }
+    private static string Line(Recipe recipe, int index, FigureFormat format) => StepWording.Of(recipe, index, format).Line;
 
     /// <summary>The question about a step that was replaced: "Pour: poured".</summary>
     private static string Asked(StepWords words) => $"{words.GoingOn}: {words.Says.ToLowerInvariant()}";

@@ -10,9 +10,9 @@ const left = (seconds) => {
   const whole = Math.ceil(seconds - HAIR);
   return whole < 60 ? `${Math.max(0, whole)}` : clock(whole);
 };
-const told = ({ verb, target }) => (target ? `${verb}: ${target}` : verb);
+const line = ({ verb, target }) => (target ? `${verb}: ${target}` : verb);
 /** The next two steps, so that the barista can get ready. */
-const nextTwo = ({ steps }, at) => (at + 1 < steps.length ? `${told(steps[at])}; then ${told(steps[at + 1])}` : told(steps[at]));
+const nextTwo = ({ steps }, at) => (at + 1 < steps.length ? `${line(steps[at])}; then ${line(steps[at + 1])}` : line(steps[at]));
 /** Whether the display matters during it, so that the brewer must be on the scale. */
 const onScale = (step) => (step.toG ?? null) !== null;
 
@@ -45,8 +45,8 @@ const doing = (plan, run, now) => {
   const first = plan.steps[plan.anchor];
   if (run.startedAtMs === null) {
     return present.index === plan.anchor
-      ? { verb: 'Ready', target: plan.clockStart, countdown: '', mood: 'ready', about: '', then: told(first), step: first, action: { kind: 'start', step: plan.anchor, word: 'Start' } }
-      : { verb: words.verb, target: words.target, countdown: left(Math.floor(now + HAIR)), mood: 'ready', about: 'making ready', then: `then ${told(plan.steps[present.index + 1])}`, step: words, action: { kind: 'ready', step: present.index, word: words.says } };
+      ? { verb: 'Ready', target: plan.clockStart, countdown: '', mood: 'ready', about: '', then: line(first), step: first, action: { kind: 'start', step: plan.anchor, word: 'Start' } }
+      : { verb: words.verb, target: words.target, countdown: left(Math.floor(now + HAIR)), mood: 'ready', about: 'making ready', then: `then ${line(plan.steps[present.index + 1])}`, step: words, action: { kind: 'ready', step: present.index, word: words.says } };
   }
   const end = (present.begun ?? present.due) + present.length;
   const next = plan.steps[present.index + 1];
