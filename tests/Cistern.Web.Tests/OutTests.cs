@@ -210,7 +210,7 @@ public sealed class OutTests : IClassFixture<App>
         }
 
         // The same figures as the entry in the log, and a code with that brew.
-        var entry = (await App.GetAsync(client, "/log/5")).QuerySelectorAll("section[aria-label='What came of it'] tbody tr").ToDictionary(Head, row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList());
+        var entry = (await App.GetAsync(client, "/log/5")).QuerySelectorAll("section[aria-label='Result'] tbody tr").ToDictionary(Head, row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList());
         foreach (var row in sheet.QuerySelectorAll("tbody tr").Where(row => row.QuerySelector("th") is not null && entry.ContainsKey(Head(row))))
         {
             Assert.Equal(entry[Head(row)], row.QuerySelectorAll("td").Select(cell => cell.TextContent));

@@ -76,7 +76,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         {
             return present.Index == plan.Anchor
                 ? new Stage("Ready", StepWording.ClockStart(recipe.ClockStarts), "", "ready", "", first.Line, first, new StageAction(EntryKind.Start, plan.Anchor, "Start"))
-                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "making ready", $"then {Line(recipe, present.Index + 1, format)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
+                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "getting ready", $"then {Line(recipe, present.Index + 1, format)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
         }
 
         var step = plan.Steps[present.Index];

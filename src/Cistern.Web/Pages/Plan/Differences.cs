@@ -75,7 +75,7 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
         yield return ("Balance", $"{FigureFormat.FlavourBalance(totals.FlavourBalance)} ({FigureFormat.Signed(totals.FlavourBalance, 2)})");
         yield return ("Drink", $"{format.Water(totals.FinalG)}, {format.Drink(totals.FinalG)}");
         yield return ("Done at", FigureFormat.Clock(totals.FinishS));
-        yield return ("To drink at", totals.MustCool ? FigureFormat.Clock(totals.FinishS + totals.DrinkableAfterS) : $"at once, {format.Temperature(totals.FinalC)}");
+        yield return ("Ready to drink at", totals.MustCool ? FigureFormat.Clock(totals.FinishS + totals.DrinkableAfterS) : $"at once, {format.Temperature(totals.FinalC)}");
         yield return ("Drawdown", totals.DrawdownS is { } drawdownS ? FigureFormat.Clock(drawdownS) : "");
         yield return ("Force", totals.PressForceN is { } force ? $"{FigureFormat.Number(force, 0)} N" : "");
         yield return ("Sediment", $"{FigureFormat.Number(totals.SedimentGPer100G, 3)} g in 100 g");

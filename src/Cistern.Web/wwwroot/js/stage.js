@@ -46,7 +46,7 @@ const doing = (plan, run, now) => {
   if (run.startedAtMs === null) {
     return present.index === plan.anchor
       ? { verb: 'Ready', target: plan.clockStart, countdown: '', mood: 'ready', about: '', then: line(first), step: first, action: { kind: 'start', step: plan.anchor, word: 'Start' } }
-      : { verb: words.verb, target: words.target, countdown: left(Math.floor(now + HAIR)), mood: 'ready', about: 'making ready', then: `then ${line(plan.steps[present.index + 1])}`, step: words, action: { kind: 'ready', step: present.index, word: words.says } };
+      : { verb: words.verb, target: words.target, countdown: left(Math.floor(now + HAIR)), mood: 'ready', about: 'getting ready', then: `then ${line(plan.steps[present.index + 1])}`, step: words, action: { kind: 'ready', step: present.index, word: words.says } };
   }
   const end = (present.begun ?? present.due) + present.length;
   const next = plan.steps[present.index + 1];
