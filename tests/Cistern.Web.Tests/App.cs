@@ -75,6 +75,18 @@ public sealed class App : WebApplicationFactory<Program>
     /// <summary>A folder of its own for one test.</summary>
     public static string Folder() => Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
 
+    /// <summary>The path of a file or folder of the repository.</summary>
+    public static string Repository(string path)
+    {
+        var folder = AppContext.BaseDirectory;
+        while (!File.Exists(Path.Combine(folder, "Cistern.slnx")))
+        {
+            folder = Path.GetDirectoryName(folder)!;
+        }
+
+        return Path.Combine(folder, path);
+    }
+
     /// <summary>A path for a data file, with the demo data copied to it if the file is missing.</summary>
     public static string WithBench(string path)
     {

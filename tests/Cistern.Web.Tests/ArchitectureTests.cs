@@ -65,10 +65,9 @@ public sealed partial class ArchitectureTests
     [InlineData("security.md")]
     public void Every_file_that_the_documentation_names_is_there(string document)
     {
-        var root = Path.GetFullPath(Path.Combine(AppContext.BaseDirectory, "../../../../.."));
-        var files = new[] { "src", "tests", "tools", "docs" }.SelectMany(folder => Directory.EnumerateFiles(Path.Combine(root, folder), "*.*", SearchOption.AllDirectories))
+        var files = new[] { "src", "tests", "tools", "docs" }.SelectMany(folder => Directory.EnumerateFiles(App.Repository(folder), "*.*", SearchOption.AllDirectories))
             .Where(path => !path.Contains("/obj/", StringComparison.Ordinal) && !path.Contains("/node_modules/", StringComparison.Ordinal)).Select(path => path.Replace("Cistern.", "", StringComparison.Ordinal)).ToList();
-        var named = NamedFile().Matches(File.ReadAllText(Path.Combine(root, "docs", document))).Select(match => match.Groups["name"].Value).Distinct().ToList();
+        var named = NamedFile().Matches(File.ReadAllText(App.Repository($"docs/{document}"))).Select(match => match.Groups["name"].Value).Distinct().ToList();
         Assert.True(named.Count > 5, $"{named.Count}");
         Assert.Equal([], named.Where(name => !files.Exists(path => path.EndsWith("/" + name.Replace("Cistern.", "", StringComparison.Ordinal), StringComparison.Ordinal))));
     }
@@ -80,7 +79,7 @@ public sealed partial class ArchitectureTests
     [Fact]
     public void Every_handler_that_a_page_names_is_there()
     {
-        var source = Path.GetFullPath(Path.Combine(AppContext.BaseDirectory, "../../../../../src/Cistern.Web"));
+        var source = App.Repository("src/Cistern.Web");
         var named = Directory.GetFiles(Path.Combine(source, "Pages"), "*.cshtml", SearchOption.AllDirectories)
             .SelectMany(path => Handler().Matches(File.ReadAllText(path)).Select(match => match.Groups["name"].Value)).ToHashSet(StringComparer.OrdinalIgnoreCase);
         Assert.True(named.Count > 40, $"{named.Count}");
@@ -99,7 +98,7 @@ public sealed partial class ArchitectureTests
     [InlineData("A tasting, from the form to the advice", 12)]
     public void The_way_through_the_code_is_as_the_map_says(string heading, int most)
     {
-        var source = Path.GetFullPath(Path.Combine(AppContext.BaseDirectory, "../../../../../src"));
+        var source = App.Repository("src");
         var told = MapText.Split("## " + heading + "\n")[1].Split("\n## ")[0];
         var files = WayFile().Matches(told).Select(match => Path.Combine(source, "Cistern." + match.Groups["path"].Value)).ToList();
         Assert.InRange(files.Count, 5, most);

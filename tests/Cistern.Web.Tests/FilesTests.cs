@@ -96,7 +96,7 @@ public sealed class FilesTests : IClassFixture<App>
         var broken = JsonNode.Parse(out_)!.AsArray();
         broken[0]!["tasting"] = JsonNode.Parse("""{"score": 11}""");
         Assert.NotEmpty(schema.Validate(broken.ToJsonString()));
-        Assert.Equal(await File.ReadAllTextAsync(Repository("docs/formats/brew.schema.json"), Ct), BrewSchema.Write());
+        Assert.Equal(await File.ReadAllTextAsync(App.Repository("docs/formats/brew.schema.json"), Ct), BrewSchema.Write());
     }
 
     [Fact]
@@ -617,16 +617,5 @@ public sealed class FilesTests : IClassFixture<App>
                 yield return cell;
             }
         }
-    }
-
-    private static string Repository(string path)
-    {
-        var folder = AppContext.BaseDirectory;
-        while (!File.Exists(Path.Combine(folder, "Cistern.slnx")))
-        {
-            folder = Path.GetDirectoryName(folder)!;
-        }
-
-        return Path.Combine(folder, path);
     }
 }

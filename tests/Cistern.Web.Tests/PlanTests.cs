@@ -304,6 +304,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.True(double.Parse(Value(plan, "dose"), CultureInfo.InvariantCulture) > doseG);
         plan = await SaveAsync(client, plan, $"My {family}", "A little stronger.");
         Assert.Equal($"My {family}", plan.QuerySelector("h1")!.TextContent);
+        Assert.Contains("A little stronger.", plan.QuerySelector(".lineage")!.TextContent, StringComparison.Ordinal);
         var brew = await App.ParseAsync(await BrewAsync(client, plan));
         Assert.StartsWith("/brew/", brew.QuerySelector("#brew form")!.GetAttribute("action"), StringComparison.Ordinal);
         Assert.Contains(brew.QuerySelector("#verb")!.TextContent, (string[])["Warm the brewer", "Rinse the filter", "Ready", "Add the coffee"]);

@@ -173,6 +173,7 @@ public sealed class TasteTests : IClassFixture<App>
         var browser = learning.Browser();
         var page = await LearnedAsync(learning, browser);
         Assert.Contains("Counter 64", page.QuerySelector(".learned")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Valve dripper, 500 ml", page.QuerySelector(".learned")!.TextContent, StringComparison.Ordinal);
         Assert.Matches("grinds about [3-7][0-9] µm coarser than its scale", page.QuerySelector(".learned")!.TextContent);
         Assert.True(page.QuerySelectorAll("#left-out tbody tr").Length > 3);
         Assert.NotNull(await learning.DataAsync(db => db.Learned.SingleOrDefaultAsync()));

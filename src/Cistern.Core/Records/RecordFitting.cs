@@ -24,6 +24,10 @@ public static class RecordFitting
     /// <param name="brewer">Its description.</param>
     public static string Vessel(string name, Brewer brewer) => name.Length > 0 ? name : FormattableString.Invariant($"{Words<BrewerFamily>.Of(brewer.Family)} {brewer.CapacityMl:0}");
 
+    /// <summary>The description in what <see cref="Vessel"/> gives for a vessel without a name, with its capacity in ml; null for a name.</summary>
+    public static (BrewerFamily Family, string CapacityMl)? Unnamed(string vessel) =>
+        vessel.Split(' ') is [var word, var capacityMl] && Words<BrewerFamily>.Find(word) is { } family ? (family, capacityMl) : null;
+
     /// <summary>The brew as fitting takes it.</summary>
     /// <param name="brew">The record of a brew.</param>
     public static FitBrew ForFitting(this BrewRecord brew) => new(brew.Id.ToString(), brew.Brewed, brew.Keys())

@@ -1,6 +1,6 @@
 using Cistern.Application.Learning;
 using Cistern.Core.Fitting;
-using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
@@ -49,7 +49,7 @@ public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext be
         var learned = now.Current;
         Brews = learned.Brews;
         Things = [.. learned.Parameters.GroupBy(one => (one.Prior.Scope, one.Whose))
-            .Select(group => new LearnedThing(group.Key.Scope, Name(group.Key.Whose), learned.BrewsOf.GetValueOrDefault((group.Key.Scope, group.Key.Whose)), [.. group.Where(one => one.IsKnown).Select(one => LearnedWording.Of(one, Format)).OfType<string>()]))
+            .Select(group => new LearnedThing(group.Key.Scope, Name(group.Key.Scope, group.Key.Whose), learned.BrewsOf.GetValueOrDefault((group.Key.Scope, group.Key.Whose)), [.. group.Where(one => one.IsKnown).Select(one => LearnedWording.Of(one, Format)).OfType<string>()]))
             .OrderBy(thing => thing.Scope).ThenByDescending(thing => thing.Brews).ThenBy(thing => thing.Whose, StringComparer.Ordinal)];
         Misses = [.. learned.LeftOut.Where(one => one.Figure != FitFigure.PressFelt).GroupBy(one => one.Figure).Where(group => group.Count() >= 3).OrderBy(group => group.Key)
             .Select(group => (LearnedWording.Name(group.Key), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Expected - one.Measured))), Format), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Unfitted - one.Measured))), Format)))];
@@ -73,6 +73,7 @@ public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext be
 
     private static double Median(IEnumerable<double> values) => values.Order().ToList() is { Count: > 0 } sorted ? sorted[sorted.Count / 2] : 0;
 
-    /// <summary>A name in words: a brewer without one is identified as <c>valve-dripper 500</c>.</summary>
-    private static string Name(string whose) => whose.Split(' ') is [var word, var ml] && Words<BrewerFamily>.Find(word) is { } family ? $"{StepWording.FamilyTitle(family)}, {ml} ml" : whose;
+    /// <summary>A name, or in words the description of a brewer without one.</summary>
+    private static string Name(FitScope scope, string whose) =>
+        scope == FitScope.Vessel && RecordFitting.Unnamed(whose) is var (family, capacityMl) ? $"{StepWording.FamilyTitle(family)}, {capacityMl} ml" : whose;
 }
