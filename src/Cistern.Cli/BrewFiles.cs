@@ -1,5 +1,7 @@
+using System.Buffers;
 using System.Collections.Immutable;
 using System.Globalization;
+using System.Text;
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using Cistern.Core.Advising;
@@ -12,7 +14,7 @@ using Cistern.Core.Records;
 namespace Cistern.Cli;
 
 /// <summary>Advice and fitting from brew files: one JSON object on standard output, findings on standard error, exit 2 on a bad file.</summary>
-internal static class BrewFiles
+internal sealed class BrewFiles(Terminal terminal)
 {
     private const int BadFile = 2;
     private static readonly JsonWriterOptions Readable = new() { Indented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
@@ -20,7 +22,7 @@ internal static class BrewFiles
     /// <summary>Prints what to change after the last brew of a series.</summary>
     /// <param name="paths">Brew files, the oldest brew first.</param>
     /// <param name="grinderPath">The grinder, or null.</param>
-    public static int Advise(IEnumerable<string> paths, string? grinderPath)
+    public int Advise(IEnumerable<string> paths, string? grinderPath)
     {
         if (Brews(paths) is not { } brews || Grinder(grinderPath) is not { Read: true } grinder)
         {
@@ -44,7 +46,7 @@ internal static class BrewFiles
     /// <summary>Prints what brews teach, and predictions for recipes.</summary>
     /// <param name="paths">Brew files.</param>
     /// <param name="recipePaths">Recipes to predict.</param>
-    public static int Fit(IEnumerable<string> paths, IEnumerable<string> recipePaths)
+    public int Fit(IEnumerable<string> paths, IEnumerable<string> recipePaths)
     {
         if (Brews(paths) is not { } brews)
         {
@@ -54,7 +56,7 @@ internal static class BrewFiles
         var recipes = new List<Recipe>();
         foreach (var path in recipePaths)
         {
-            if (Input.Read(path) is not { } bytes)
+            if (terminal.Read(path) is not { } bytes)
             {
                 return BadFile;
             }
@@ -88,7 +90,7 @@ internal static class BrewFiles
     }
 
     /// <summary>What a recipe is brewed with: as it says itself, or else what all the brews have in common.</summary>
-    private static FitKeys? KeysFor(Recipe recipe, List<BrewRecord> brews)
+    private FitKeys? KeysFor(Recipe recipe, List<BrewRecord> brews)
     {
         var all = brews.ConvertAll(brew => brew.Keys());
         var grinder = One("mill", keys => keys.Grinder);
@@ -128,13 +130,13 @@ internal static class BrewFiles
         }
     }
 
-    private static List<BrewRecord>? Brews(IEnumerable<string> paths)
+    private List<BrewRecord>? Brews(IEnumerable<string> paths)
     {
         var brews = new List<BrewRecord>();
         var ids = new HashSet<Guid>();
         foreach (var path in paths)
         {
-            if (Input.Read(path, BrewReader.LargestFileBytes) is not { } bytes)
+            if (terminal.Read(path, BrewReader.LargestFileBytes) is not { } bytes)
             {
                 return null;
             }
@@ -153,14 +155,14 @@ internal static class BrewFiles
         return brews;
     }
 
-    private static (bool Read, GrinderScale? Scale) Grinder(string? path)
+    private (bool Read, GrinderScale? Scale) Grinder(string? path)
     {
         if (path is null)
         {
             return (true, null);
         }
 
-        if (Input.Read(path) is not { } bytes)
+        if (terminal.Read(path) is not { } bytes)
         {
             return (false, null);
         }
@@ -170,28 +172,28 @@ internal static class BrewFiles
         return (file.Grinder is not null, file.Grinder);
     }
 
-    private static int Refuse(Finding finding)
+    private int Refuse(Finding finding)
     {
-        Console.Error.WriteLine(finding);
+        terminal.Error.WriteLine(finding);
         return BadFile;
     }
 
-    private static void Tell(string path, ImmutableArray<Finding> findings)
+    private void Tell(string path, ImmutableArray<Finding> findings)
     {
         foreach (var finding in findings)
         {
-            Console.Error.WriteLine($"{(path == "-" ? "standard input" : path)}: {finding}");
+            terminal.Error.WriteLine($"{(path == "-" ? "standard input" : path)}: {finding}");
         }
     }
 
-    private static void Write(Action<Utf8JsonWriter> write)
+    private void Write(Action<Utf8JsonWriter> write)
     {
-        using var output = Console.OpenStandardOutput();
-        using (var json = new Utf8JsonWriter(output, Readable))
+        var buffer = new ArrayBufferWriter<byte>();
+        using (var json = new Utf8JsonWriter(buffer, Readable))
         {
             write(json);
         }
 
-        output.Write("\n"u8);
+        terminal.Out.WriteLine(Encoding.UTF8.GetString(buffer.WrittenSpan));
     }
 }

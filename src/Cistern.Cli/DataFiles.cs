@@ -6,7 +6,7 @@ using Microsoft.Data.Sqlite;
 namespace Cistern.Cli;
 
 /// <summary>Makes, restores and checks copies of the data file. Results go to standard output; problems to standard error with exit code 1.</summary>
-internal static class DataFiles
+internal sealed class DataFiles(Terminal terminal)
 {
     private const int Refused = 1;
 
@@ -17,7 +17,7 @@ internal static class DataFiles
     /// <param name="dataFile">The data file.</param>
     /// <param name="to">The copy.</param>
     /// <param name="replaces">Whether an existing file may be replaced.</param>
-    public static int Backup(string dataFile, string to, bool replaces) => Told(() =>
+    public int Backup(string dataFile, string to, bool replaces) => Told(() =>
     {
         if (!replaces && File.Exists(to) && Path.GetFullPath(to) != Path.GetFullPath(dataFile))
         {
@@ -25,12 +25,12 @@ internal static class DataFiles
         }
 
         Copies.Make(dataFile, to);
-        Console.Out.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{to}: {Holds(to)}, {new FileInfo(to).Length / 1048576.0:0.0} MB, sound."));
+        terminal.Out.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{to}: {Holds(to)}, {new FileInfo(to).Length / 1048576.0:0.0} MB, sound."));
         return 0;
     });
 
     /// <summary>Restores a copy; a running server is asked to stop for it.</summary>
-    public static async Task<int> RestoreAsync(string dataFile, string copy, CancellationToken ct)
+    public async Task<int> RestoreAsync(string dataFile, string copy, CancellationToken ct)
     {
         var laid = Told(() =>
         {
@@ -56,7 +56,7 @@ internal static class DataFiles
                     await file.PrepareAsync(demo: false, ct: ct);
                 }
 
-                Console.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file from before is kept beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
+                terminal.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file from before is kept beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
                 return 0;
             }
             catch (DataFileRefusedException refused) when (refused.Message.StartsWith("Another Cistern", StringComparison.Ordinal))
@@ -65,41 +65,41 @@ internal static class DataFiles
             }
             catch (DataFileRefusedException refused)
             {
-                await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
+                await terminal.Error.WriteLineAsync($"cistern: {refused.Message}");
                 return Refused;
             }
         }
 
         Copies.CancelRestore(dataFile);
-        await Console.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not stop: stop it, and try again. The data file is unchanged.");
+        await terminal.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not stop: stop it, and try again. The data file is unchanged.");
         return Refused;
     }
 
     /// <summary>Looks a data file over.</summary>
-    public static int Check(string file)
+    public int Check(string file)
     {
         if (!File.Exists(file))
         {
-            Console.Error.WriteLine($"cistern: there is no file {file}.");
+            terminal.Error.WriteLine($"cistern: there is no file {file}.");
             return Refused;
         }
 
         if (Copies.Problem(file) is { } problem)
         {
-            Console.Error.WriteLine($"cistern: {file} is not sound: {problem}.");
+            terminal.Error.WriteLine($"cistern: {file} is not sound: {problem}.");
             return Refused;
         }
 
-        Console.Out.WriteLine($"{file}: {Holds(file)}, sound.");
+        terminal.Out.WriteLine($"{file}: {Holds(file)}, sound.");
         return 0;
     }
 
     /// <summary>Makes a file with many brews.</summary>
-    public static async Task<int> SeedAsync(string dataFile, int count, CancellationToken ct)
+    public async Task<int> SeedAsync(string dataFile, int count, CancellationToken ct)
     {
         if (File.Exists(dataFile) || count is < 1 or > 1_000_000)
         {
-            await Console.Error.WriteLineAsync(File.Exists(dataFile) ? $"cistern: {dataFile} exists already: choose a new file with CISTERN_DATA." : "cistern: N is 1 to 1,000,000.");
+            await terminal.Error.WriteLineAsync(File.Exists(dataFile) ? $"cistern: {dataFile} exists already: choose a new file with CISTERN_DATA." : "cistern: N is 1 to 1,000,000.");
             return Refused;
         }
 
@@ -108,14 +108,14 @@ internal static class DataFiles
             using var file = DataFile.Take(dataFile);
             await file.PrepareAsync(demo: true, (db, stop) => DemoData.FillAsync(db, TimeProvider.System, stop), ct);
             await using var db = DataFile.ContextOn(file.Path);
-            await Seeding.AddAsync(db, count, TimeProvider.System, new Progress<int>(done => Console.Error.Write(string.Create(CultureInfo.InvariantCulture, $"\r{done:N0} brews"))), ct);
-            await Console.Error.WriteLineAsync();
-            Console.Out.WriteLine($"{dataFile}: {Holds(dataFile)}.");
+            await Seeding.AddAsync(db, count, TimeProvider.System, new Progress<int>(done => terminal.Error.Write(string.Create(CultureInfo.InvariantCulture, $"\r{done:N0} brews"))), ct);
+            await terminal.Error.WriteLineAsync();
+            terminal.Out.WriteLine($"{dataFile}: {Holds(dataFile)}.");
             return 0;
         }
         catch (DataFileRefusedException refused)
         {
-            await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
+            await terminal.Error.WriteLineAsync($"cistern: {refused.Message}");
             return Refused;
         }
     }
@@ -133,7 +133,7 @@ internal static class DataFiles
 
     private static string Counted(long count, string what) => string.Create(CultureInfo.InvariantCulture, $"{count} {what}{(count == 1 ? "" : "s")}");
 
-    private static int Told(Func<int> work)
+    private int Told(Func<int> work)
     {
         try
         {
@@ -141,7 +141,7 @@ internal static class DataFiles
         }
         catch (DataFileRefusedException refused)
         {
-            Console.Error.WriteLine($"cistern: {refused.Message}");
+            terminal.Error.WriteLine($"cistern: {refused.Message}");
             return Refused;
         }
     }

@@ -14,6 +14,7 @@ internal static class Simulate
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
 
     /// <summary>Plays until the brew is over.</summary>
+    /// <param name="terminal">Where it writes.</param>
     /// <param name="brew">The brew's number.</param>
     /// <param name="url">The server.</param>
     /// <param name="token">The brew's token.</param>
@@ -21,11 +22,11 @@ internal static class Simulate
     /// <param name="seed">The same seed gives the same brew.</param>
     /// <param name="ct">Cancels it.</param>
     /// <returns>The exit code.</returns>
-    public static async Task<int> RunAsync(int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
+    public static async Task<int> RunAsync(Terminal terminal, int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
     {
         if (HandsChoice.Find(hands) is not { } choice)
         {
-            return Fail($"error: --hands: one of {string.Join(", ", HandsChoice.All.Select(one => one.Word))}.");
+            return Fail(terminal, $"error: --hands: one of {string.Join(", ", HandsChoice.All.Select(one => one.Word))}.");
         }
 
         using var client = new HttpClient { BaseAddress = url };
@@ -34,11 +35,11 @@ internal static class Simulate
         {
             if (await AskAsync(client, brew, ct) is not { } told)
             {
-                return Fail($"error: {url} has no running brew {brew.ToString(CultureInfo.InvariantCulture)}.");
+                return Fail(terminal, $"error: {url} has no running brew {brew.ToString(CultureInfo.InvariantCulture)}.");
             }
 
             var player = new SimulationPlayer(new SimulatedInstruments(SimulatedBrew.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed), told.NowMs);
-            await Console.Error.WriteLineAsync($"Brewing {told.Recipe.Name}, hands {choice.Word}, seed {seed.ToString(CultureInfo.InvariantCulture)}. Ctrl+C stops it.");
+            await terminal.Error.WriteLineAsync($"Brewing {told.Recipe.Name}, hands {choice.Word}, seed {seed.ToString(CultureInfo.InvariantCulture)}. Ctrl+C stops it.");
             while (!player.IsOver)
             {
                 if (await AskAsync(client, brew, ct) is not { } now)
@@ -53,7 +54,7 @@ internal static class Simulate
                     using var answer = await SendAsync(client, brew, Lines(piece), ct);
                     if (answer.StatusCode is HttpStatusCode.Unauthorized or HttpStatusCode.UnprocessableEntity)
                     {
-                        return Fail($"error: {await answer.Content.ReadAsStringAsync(ct)}");
+                        return Fail(terminal, $"error: {await answer.Content.ReadAsStringAsync(ct)}");
                     }
 
                     taken &= answer.IsSuccessStatusCode;
@@ -70,12 +71,12 @@ internal static class Simulate
 
             // Done, and a sample has cooled.
             await SendAsync(client, brew, string.Create(CultureInfo.InvariantCulture, $"{{\"of\":\"tdsPercent\",\"value\":{player.Bench.TdsPercent():0.##}}}\n"), ct);
-            await Console.Error.WriteLineAsync("The brew is over.");
+            await terminal.Error.WriteLineAsync("The brew is over.");
             return 0;
         }
         catch (HttpRequestException error)
         {
-            return Fail($"error: {url} does not answer: {error.Message}");
+            return Fail(terminal, $"error: {url} does not answer: {error.Message}");
         }
         catch (OperationCanceledException)
         {
@@ -107,9 +108,9 @@ internal static class Simulate
             : null;
     }
 
-    private static int Fail(string message)
+    private static int Fail(Terminal terminal, string message)
     {
-        Console.Error.WriteLine(message);
+        terminal.Error.WriteLine(message);
         return 1;
     }
 }

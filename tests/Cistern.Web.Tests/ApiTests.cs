@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Net;
 using System.Text;
 using System.Text.Json;
@@ -13,7 +12,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     public async Task The_api_and_the_command_line_say_the_same()
     {
         var file = RecipeWriter.Write(RecipeLibrary.All);
-        var (code, output, errors) = await CliAsync(file, "forecast", "-");
+        var (code, output, errors) = await Command.RunAsync(file, "forecast", "-");
         Assert.Equal(0, code);
         Assert.Contains("water.temperatureC", errors, StringComparison.Ordinal);
         var lines = output.Split('\n', StringSplitOptions.RemoveEmptyEntries);
@@ -40,7 +39,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
         Assert.NotEmpty(document.RootElement.GetProperty("findings").EnumerateArray());
         Assert.Empty(document.RootElement.GetProperty("forecasts").EnumerateArray());
 
-        var (code, output, errors) = await CliAsync(json, "forecast", "-");
+        var (code, output, errors) = await Command.RunAsync(json, "forecast", "-");
         Assert.Equal(2, code);
         Assert.Empty(output);
         Assert.StartsWith("standard input: error: ", errors, StringComparison.Ordinal);
@@ -51,7 +50,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     {
         var answer = await PostAsync("[" + new string(' ', 3_000_000) + "]");
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
-        var (code, _, errors) = await CliAsync("[" + new string('1', 10_000_000), "forecast", "-");
+        var (code, _, errors) = await Command.RunAsync("[" + new string('1', 10_000_000), "forecast", "-");
         Assert.Equal(2, code);
         Assert.Contains("2 MB", errors, StringComparison.Ordinal);
     }
@@ -60,14 +59,14 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     public async Task Series_and_brew_chart_come_as_csv_and_svg()
     {
         var one = RecipeWriter.Write(RecipeLibrary.Find("vd-water-first")!);
-        var (_, csv, _) = await CliAsync(one, "forecast", "--series", "-");
+        var (_, csv, _) = await Command.RunAsync(one, "forecast", "--series", "-");
         var rows = csv.Split('\n', StringSplitOptions.RemoveEmptyEntries);
         Assert.StartsWith("id,timeS,temperatureC", rows[0], StringComparison.Ordinal);
         Assert.True(rows.Length > 200);
         Assert.All(rows, row => Assert.Equal(17, row.Split(',').Length));
-        var (_, svg, _) = await CliAsync(one, "forecast", "--svg", "-");
+        var (_, svg, _) = await Command.RunAsync(one, "forecast", "--svg", "-");
         Assert.Equal("svg", System.Xml.Linq.XDocument.Parse(svg).Root!.Name.LocalName);
-        var (code, _, errors) = await CliAsync(one, "forecast", "no-such-file.json");
+        var (code, _, errors) = await Command.RunAsync(one, "forecast", "no-such-file.json");
         Assert.Equal(2, code);
         Assert.Contains("cannot be read", errors, StringComparison.Ordinal);
         using var content = new StringContent(one, Encoding.UTF8, "application/json");
@@ -89,7 +88,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     public async Task A_plan_is_changed_alike_on_the_page_in_the_api_and_at_the_command_line()
     {
         var one = RecipeWriter.Write(RecipeLibrary.Find("fp-bloomed")!);
-        var (code, printed, _) = await CliAsync(one, "plan", "-", "--set", "dose=30", "release=5:00");
+        var (code, printed, _) = await Command.RunAsync(one, "plan", "-", "--set", "dose=30", "release=5:00");
         Assert.Equal(0, code);
         using var content = new StringContent(one, Encoding.UTF8, "application/json");
         using var answer = JsonDocument.Parse(await (await app.Browser().PostAsync(new Uri("/api/plan?set=dose%3D30&set=release%3D5:00", UriKind.Relative), content)).Content.ReadAsStringAsync());
@@ -113,7 +112,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     public async Task A_change_that_will_not_do_is_refused_with_its_place(string word)
     {
         var one = RecipeWriter.Write(RecipeLibrary.Find("fp-bloomed")!);
-        var (code, printed, errors) = await CliAsync(one, "plan", "-", "--set", "dose=30", word);
+        var (code, printed, errors) = await Command.RunAsync(one, "plan", "-", "--set", "dose=30", word);
         Assert.Equal((2, ""), (code, printed));
         Assert.Contains($"error: {word}:", errors, StringComparison.Ordinal);
         using var content = new StringContent(one, Encoding.UTF8, "application/json");
@@ -140,7 +139,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
             Measured = new MeasuredFigures { TdsPercent = 1.05, BeverageG = 240, DrawdownS = 50 },
             Tasting = new TastingRecord { Complaints = [Complaint.Thin] },
         };
-        var advised = await CliAsync(BrewWriter.Write([Brewed("a", 900)]), "advise", "-");
+        var advised = await Command.RunAsync(BrewWriter.Write([Brewed("a", 900)]), "advise", "-");
         Assert.Equal((0, ""), (advised.Code, advised.Errors));
         using var advice = JsonDocument.Parse(advised.Output);
         Assert.True(advice.RootElement.GetProperty("changes").GetArrayLength() > 0);
@@ -148,49 +147,23 @@ public sealed class ApiTests(App app) : IClassFixture<App>
         var folder = App.Folder();
         var path = Path.Combine(folder, "recipe.json");
         await File.WriteAllTextAsync(path, RecipeWriter.Write(recipe), TestContext.Current.CancellationToken);
-        var learned = await CliAsync(BrewWriter.Write([Brewed("a", 900), Brewed("a", 800)]), "fit", "-", "--predict", path);
+        var learned = await Command.RunAsync(BrewWriter.Write([Brewed("a", 900), Brewed("a", 800)]), "fit", "-", "--predict", path);
         Assert.Equal((0, ""), (learned.Code, learned.Errors));
         using var fit = JsonDocument.Parse(learned.Output);
         Assert.Equal("ld-closed", fit.RootElement.GetProperty("predictions")[0].GetProperty("id").GetString());
         // With two grinders it has to be said which one a recipe is ground on.
         var mixed = BrewWriter.Write([Brewed("a", 900), Brewed("b", 800)]);
-        var unsaid = await CliAsync(mixed, "fit", "-", "--predict", path);
+        var unsaid = await Command.RunAsync(mixed, "fit", "-", "--predict", path);
         Assert.Equal(2, unsaid.Code);
         Assert.Contains("mill: The brews have 2 of a mill", unsaid.Errors, StringComparison.Ordinal);
         await File.WriteAllTextAsync(path, RecipeWriter.Write(recipe).Replace("\"id\": \"ld-closed\"", "\"mill\": {\"name\": \"b\"}, \"id\": \"ld-closed\"", StringComparison.Ordinal), TestContext.Current.CancellationToken);
-        Assert.Equal(0, (await CliAsync(mixed, "fit", "-", "--predict", path)).Code);
+        Assert.Equal(0, (await Command.RunAsync(mixed, "fit", "-", "--predict", path)).Code);
         // Brews of several recipes can be learned from without naming a recipe.
-        Assert.Equal(0, (await CliAsync(mixed, "fit", "-")).Code);
+        Assert.Equal(0, (await Command.RunAsync(mixed, "fit", "-")).Code);
 
-        var refused = await CliAsync(BrewWriter.Write([Brewed("a", 900)]).Replace("\"tdsPercent\": 1.05", "\"tdsPercent\": 99", StringComparison.Ordinal), "advise", "-");
+        var refused = await Command.RunAsync(BrewWriter.Write([Brewed("a", 900)]).Replace("\"tdsPercent\": 1.05", "\"tdsPercent\": 99", StringComparison.Ordinal), "advise", "-");
         Assert.Equal((2, ""), (refused.Code, refused.Output));
         Assert.Contains("[0].measured.tdsPercent", refused.Errors, StringComparison.Ordinal);
-        Assert.Equal(2, (await CliAsync("", "advise", Path.Combine(folder, "none.json"))).Code);
-    }
-
-    private static async Task<(int Code, string Output, string Errors)> CliAsync(string input, params string[] args)
-    {
-        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "cistern-cli.dll"), .. args])
-        {
-            UseShellExecute = false,
-            RedirectStandardInput = true,
-            RedirectStandardOutput = true,
-            RedirectStandardError = true,
-        };
-        using var process = Process.Start(start)!;
-        var output = process.StandardOutput.ReadToEndAsync();
-        var errors = process.StandardError.ReadToEndAsync();
-        try
-        {
-            await process.StandardInput.WriteAsync(input);
-            process.StandardInput.Close();
-        }
-        catch (IOException)
-        {
-            // It stops reading a request that is too large.
-        }
-
-        await process.WaitForExitAsync();
-        return (process.ExitCode, await output, await errors);
+        Assert.Equal(2, (await Command.RunAsync("", "advise", Path.Combine(folder, "none.json"))).Code);
     }
 }

@@ -5,6 +5,8 @@ using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Web.Frame;
 using Microsoft.Data.Sqlite;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Hosting;
 using static Cistern.Web.Tests.DataSql;
 
 namespace Cistern.Web.Tests;
@@ -346,27 +348,22 @@ public sealed class CopyTests
     {
         var data = App.WithBench(Path.Combine(App.Folder(), "test.db"));
         var copy = Path.Combine(App.Folder(), "copy.db");
-        using var server = Start("Cistern.Web.dll", ("Cistern__DataFile", data), ("Cistern__Demo", "true"));
-        using var client = new HttpClient { BaseAddress = new Uri("http://127.0.0.1:5197") };
-        await AnswersAsync(client);
+        await using var app = App.On(data);
+        using var client = app.Browser();
+        await App.GetAsync(client, "/log");
         Copies.Make(data, copy);
         Run(data, "UPDATE Brews SET Name = 'spoilt'");
         Assert.Contains("spoilt", await client.GetStringAsync(new Uri("/log/8", UriKind.Relative), Ct), StringComparison.Ordinal);
-        Assert.Contains("start it again", await CommandAsync(0, "restore", copy, "--data", data), StringComparison.Ordinal);
-        await server.WaitForExitAsync(Ct).WaitAsync(TimeSpan.FromSeconds(20), Ct);
-        Assert.Equal(0, server.ExitCode);
+        var stopped = false;
+        app.Services.GetRequiredService<IHostApplicationLifetime>().ApplicationStopped.Register(() => stopped = true);
+        var restoring = CommandAsync(0, "restore", copy, "--data", data);
+        await app.UntilAsync(() => Task.FromResult(restoring.IsCompleted));
+        Assert.Contains("start it again", await restoring, StringComparison.Ordinal);
+        Assert.True(stopped);
 
-        using var next = Start("Cistern.Web.dll", ("Cistern__DataFile", data), ("Cistern__Demo", "true"));
-        try
-        {
-            await AnswersAsync(client);
-            Assert.DoesNotContain("spoilt", await client.GetStringAsync(new Uri("/log/8", UriKind.Relative), Ct), StringComparison.Ordinal);
-        }
-        finally
-        {
-            next.Kill();
-            await next.WaitForExitAsync(Ct);
-        }
+        await using var next = App.On(data);
+        using var again = next.Browser();
+        Assert.DoesNotContain("spoilt", await again.GetStringAsync(new Uri("/log/8", UriKind.Relative), Ct), StringComparison.Ordinal);
     }
 
     /// <summary>The commands as typed: their output and exit codes.</summary>
@@ -397,49 +394,9 @@ public sealed class CopyTests
 
     private static async Task<string> CommandAsync(int exits, params string[] arguments)
     {
-        var start = new ProcessStartInfo("dotnet", [Path.Combine(Built("Cistern.Cli"), "cistern-cli.dll"), .. arguments]) { RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };
-        using var process = Process.Start(start)!;
-        var (said, complained) = (process.StandardOutput.ReadToEndAsync(Ct), process.StandardError.ReadToEndAsync(Ct));
-        await process.WaitForExitAsync(Ct);
-        Assert.True(exits == process.ExitCode, await complained);
-        return (exits == 0 ? await said : await complained).Trim();
-    }
-
-    private static async Task AnswersAsync(HttpClient client)
-    {
-        for (var i = 0; ; i++)
-        {
-            try
-            {
-                await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct);
-                return;
-            }
-            catch (HttpRequestException) when (i < 600)
-            {
-                await Task.Delay(100, Ct);
-            }
-        }
-    }
-
-    private static Process Start(string assembly, params (string Name, string Value)[] settings)
-    {
-        var start = new ProcessStartInfo("dotnet", $"{assembly} --urls http://127.0.0.1:5197") { RedirectStandardOutput = true, UseShellExecute = false, WorkingDirectory = Built("Cistern.Web") };
-        foreach (var (name, value) in settings)
-        {
-            start.Environment[name] = value;
-        }
-
-        var process = Process.Start(start)!;
-        process.OutputDataReceived += (_, _) => { };
-        process.BeginOutputReadLine();
-        return process;
-    }
-
-    /// <summary>Where the projects were built, with these tests.</summary>
-    private static string Built(string project)
-    {
-        var own = new DirectoryInfo(AppContext.BaseDirectory);
-        return Path.Combine(own.FullName, "..", "..", "..", "..", "..", "src", project, "bin", own.Parent!.Name, own.Name);
+        var (code, output, errors) = await Command.RunAsync("", arguments);
+        Assert.True(exits == code, errors);
+        return (exits == 0 ? output : errors).Trim();
     }
 
     private static List<int> Numbers(string path, int brew)
