@@ -29,7 +29,7 @@ internal static class BrewApi
         app.MapPost("/api/brews/{id:int}/entries", EntriesAsync)
             .WithName("entries")
             .WithSummary("Takes what a device has kept of a brew, once each, in any order.")
-            .WithDescription($"An array of entries: id (a UUID made by the device), kind ({string.Join(", ", Words<EntryKind>.All)}), step (from 0), atMs (UTC milliseconds by the server's clock; null for now), undoes (the id an undo takes back). From this bench's own pages only.")
+            .WithDescription($"An array of entries: id (a UUID made by the device), kind ({string.Join(", ", Words<EntryKind>.All)}), step (from 0), atMs (UTC milliseconds by the server's clock; null for now), undoes (the id an undo takes back). From Cistern's own pages only.")
             .Accepts<PageEntry[]>("application/json")
             .DisableAntiforgery();
     }
@@ -57,7 +57,7 @@ internal static class BrewApi
     {
         if (!FromHere(context.Request))
         {
-            return Refuse(StatusCodes.Status403Forbidden, "Entries are taken from this bench's own pages only, as JSON.");
+            return Refuse(StatusCodes.Status403Forbidden, "Entries are taken from Cistern's own pages only, as JSON.");
         }
 
         if (await ReadAsync(context.Request, ct) is not var (sent, unread))

@@ -19,7 +19,7 @@ internal static class PicturesApi
         app.MapPost("/api/brews/{id:int}/pictures", SendAsync)
             .WithName("pictures")
             .WithSummary("Takes a picture of a brew, once.")
-            .WithDescription($"The body is a JPEG, PNG or WebP. key (a UUID made by the device), of ({string.Join(", ", Words<PictureOf>.All)}), said and atMs (UTC milliseconds) in the query. From this bench's own pages only.")
+            .WithDescription($"The body is a JPEG, PNG or WebP. key (a UUID made by the device), of ({string.Join(", ", Words<PictureOf>.All)}), said and atMs (UTC milliseconds) in the query. From Cistern's own pages only.")
             .WithMetadata(new RequestSizeLimitAttribute(PictureHeader.MostBytes))
             .DisableAntiforgery();
     }
@@ -53,7 +53,7 @@ internal static class PicturesApi
     {
         if (!OwnPages.Sent(context.Request) || context.Request.ContentType is not ("image/jpeg" or "image/png" or "image/webp"))
         {
-            return Results.Problem("Pictures are taken from this bench's own pages only, as JPEG, PNG or WebP.", statusCode: StatusCodes.Status403Forbidden);
+            return Results.Problem("Pictures are taken from Cistern's own pages only, as JPEG, PNG or WebP.", statusCode: StatusCodes.Status403Forbidden);
         }
 
         if (PlainText.Problem(said ?? "", BrewPicture.LongestSaid, lines: false) is { } problem)
