@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Tests;
 
 /// <summary>A row that was damaged outside Cistern: its own pages say so, and every other page works.</summary>
-public sealed class DamageTests
+public sealed class DamageTests(App shared) : IClassFixture<App>
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
@@ -94,7 +94,7 @@ public sealed class DamageTests
         Assert.Equal("bowed", DataSql.Run(app.DataFile, $"SELECT Kind FROM Entries WHERE BrewId = {brew} AND Kind NOT IN ('start', 'done')"));
     }
 
-    /// <summary>Unknown words and readings in every place where a word is stored.</summary>
+    /// <summary>Unknown words and readings in every place where a word is stored; all of them come together in one data file.</summary>
     [Theory]
     [InlineData("UPDATE Readings SET Of = 'moonC'")]
     [InlineData("UPDATE Sips SET \"When\" = 'frozen' WHERE \"When\" = 'cool'")]
@@ -113,9 +113,8 @@ public sealed class DamageTests
     [InlineData("UPDATE Vessels SET Marks = 'x'")]
     public async Task An_unknown_word_breaks_no_page(string sql)
     {
-        await using var app = new App();
-        var client = app.Browser();
-        DataSql.Run(app.DataFile, sql);
+        var client = shared.Browser();
+        DataSql.Run(shared.DataFile, sql);
         Assert.Empty(await BrokenAsync(client, Everywhere, 5));
         Assert.Empty(await BrokenAsync(client, [], 12));
     }

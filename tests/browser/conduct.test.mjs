@@ -1,5 +1,5 @@
 import { killUnder } from './kill-entries.mjs';
-import { brew, entries, giveUp, idle, keptPaths, ready, settled, start, told } from './conducting.mjs';
+import { before, brew, entries, giveUp, idle, keptPaths, ready, settled, start, told } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
 test('nobody presses: the release calls on its own page, on every other one and in the title, until it is answered', async ({ page, context, server }) => {
@@ -311,8 +311,8 @@ test.describe('with the worker that keeps pages and calls', () => {
     const id = await brew(page, server, 'ld-closed');
     await start(page, server, id);
     await page.evaluate(() => navigator.serviceWorker.ready);
-    await server.advance(132);
-    await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('shakes 5');
+    await before(page, server, id, 135);
+    await expect.poll(() => page.evaluate(() => window.told), { timeout: 25_000 }).toContain('shakes 5');
     // Vibration is on by default; speech and notifications have to be switched on.
     const first = await page.evaluate(() => window.told);
     expect(first).toContain('shakes 1');
@@ -327,9 +327,9 @@ test.describe('with the worker that keeps pages and calls', () => {
     await page.locator('[data-wish=vibration]').uncheck();
     const again = await brew(page, server, 'ld-closed');
     await start(page, server, again);
-    await server.advance(132);
+    await before(page, server, again, 135);
     // The whole step is spoken, with its caution.
-    await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('says Open the valve. Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.');
+    await expect.poll(() => page.evaluate(() => window.told), { timeout: 25_000 }).toContain('says Open the valve. Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.');
     await expect.poll(notes, { timeout: 8_000 }).toEqual(['Open now: Closed all the way']);
     expect((await page.evaluate(() => window.told)).filter((one) => one.startsWith('shakes'))).toEqual([]);
     await giveUp(page, server, again);

@@ -29,6 +29,12 @@ export const start = async (page, server, id) => {
   await expect(page.locator('#clock')).toBeVisible();
   await expect.poll(async () => (await told(server, id)).startedAtMs).not.toBeNull();
 };
+/** Sets the server's clock shortly before a time of the brew, however long the test took to get here, and tells the page. */
+export const before = async (page, server, id, atS) => {
+  const { nowMs, brews } = await (await fetch(`${server.url}/api/under-way`)).json();
+  await server.advance(Math.floor(atS - 8 - (nowMs - brews.find((one) => one.id === id).startedAtMs) / 1000));
+  await asked(page);
+};
 export const giveUp = async (page, server, id) => {
   await page.goto(`${server.url}/brew/${id}`);
   await page.getByText('Abandon this brew').click();

@@ -34,7 +34,7 @@ export const killUnder = async (brews, kills) => {
       } catch {
         // killed under it: the same is sent again, as a device does
       }
-      await new Promise((wait) => setTimeout(wait, 20));
+      await new Promise((wait) => setTimeout(wait, 60));
     }
   };
   const hands = ids.map(press);
