@@ -108,7 +108,7 @@ internal sealed class DataFiles(Terminal terminal)
             using var file = DataFile.Take(dataFile);
             await file.PrepareAsync(demo: true, (db, stop) => DemoData.FillAsync(db, TimeProvider.System, stop), ct);
             await using var db = DataFile.ContextOn(file.Path);
-            await Seeding.AddAsync(db, count, TimeProvider.System, new Progress<int>(done => terminal.Error.Write(string.Create(CultureInfo.InvariantCulture, $"\r{done:N0} brews"))), ct);
+            await Seeding.AddAsync(db, count, TimeProvider.System, done => terminal.Error.Write(string.Create(CultureInfo.InvariantCulture, $"\r{done:N0} brews")), ct);
             await terminal.Error.WriteLineAsync();
             terminal.Out.WriteLine($"{dataFile}: {Holds(dataFile)}.");
             return 0;

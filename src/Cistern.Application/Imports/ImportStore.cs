@@ -106,7 +106,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     /// <param name="progress">Receives how many of how many brews are computed.</param>
     /// <param name="ct">Cancels it; what was written by then is undone.</param>
     /// <returns>Its number.</returns>
-    public async Task<int> TakeAsync(BrewImportPreview look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, IProgress<(int Done, int Of)>? progress, CancellationToken ct)
+    public async Task<int> TakeAsync(BrewImportPreview look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, Action<int, int>? progress, CancellationToken ct)
     {
         var wanted = withChanged ? [.. look.NewBrews, .. look.ChangedBrews] : look.NewBrews;
         // Everything slow is done before the transaction begins, since no press can be saved during it.
@@ -116,7 +116,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
             ct.ThrowIfCancellationRequested();
             incoming.Add(BrewFiles.In(record, model, NowMs));
             await pictures.MakeAnewAsync(incoming[^1].Brew.Pictures, ct);
-            progress?.Report((incoming.Count, wanted.Count));
+            progress?.Invoke(incoming.Count, wanted.Count);
         }
 
         db.ChangeTracker.Clear();

@@ -30,7 +30,7 @@ public static class Seeding
     /// <param name="time">The clock: they end today.</param>
     /// <param name="progress">Receives the number of brews written.</param>
     /// <param name="ct">Cancels it.</param>
-    public static async Task AddAsync(CisternDb db, int count, TimeProvider time, IProgress<int>? progress, CancellationToken ct)
+    public static async Task AddAsync(CisternDb db, int count, TimeProvider time, Action<int>? progress, CancellationToken ct)
     {
         var random = new Random(Seed);
         var baristas = await db.Baristas.AsNoTracking().Select(barista => barista.Id).ToListAsync(ct);
@@ -53,7 +53,7 @@ public static class Seeding
             await db.SaveChangesAsync(ct);
             await transaction.CommitAsync(ct);
             db.ChangeTracker.Clear();
-            progress?.Report(Math.Min(count, from + Lot));
+            progress?.Invoke(Math.Min(count, from + Lot));
         }
     }
 

@@ -84,10 +84,9 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             }
 
             var carrier = services.GetRequiredService<ShelfCarrier>();
-            var progress = new Told(far => runs[lot] = new ImportRun(far.Done, far.Of, null, null));
             var what = string.Join(", ", look.Files.Select(file => file.Name));
             what = what.Length > 200 ? what[..199] + "…" : what;
-            var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), progress, CancellationToken.None);
+            var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), (done, of) => runs[lot] = new ImportRun(done, of, null, null), CancellationToken.None);
             // The import is saved; a later exception does not change that.
             runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
             services.GetRequiredService<ImportStaging>().Remove(lot);
@@ -104,11 +103,5 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
         {
             one.Release();
         }
-    }
-
-    /// <summary>Reports synchronously; .NET's own reports later and out of order.</summary>
-    private sealed class Told(Action<(int Done, int Of)> tell) : IProgress<(int Done, int Of)>
-    {
-        public void Report((int Done, int Of) value) => tell(value);
     }
 }
