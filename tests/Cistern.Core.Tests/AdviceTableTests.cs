@@ -19,7 +19,7 @@ public sealed class AdviceTableTests
     private static readonly GrinderScale Grinder = new(0, 80, 1, 60, 26, 0.45);
 
     [Fact]
-    public void Advice_is_what_it_was()
+    public void Advice_is_unchanged()
     {
         var text = new StringBuilder();
         foreach (var written in RecipeLibrary.All)
@@ -50,7 +50,7 @@ public sealed class AdviceTableTests
     /// coffee left in the bag.
     /// </summary>
     [Fact]
-    public void Adjustments_go_as_far_as_they_did()
+    public void Adjustments_are_as_large_as_before()
     {
         var text = new StringBuilder();
         foreach (var recipe in RecipeLibrary.All)
@@ -75,7 +75,7 @@ public sealed class AdviceTableTests
 
     /// <summary>Changes that answer one complaint alone: what each does to the steps of each recipe that can take it.</summary>
     [Fact]
-    public void Single_changes_are_what_they_were()
+    public void Single_changes_are_unchanged()
     {
         var text = new StringBuilder();
         foreach (var recipe in RecipeLibrary.All)
@@ -94,7 +94,7 @@ public sealed class AdviceTableTests
     }
 
     [Fact]
-    public void What_simulated_brews_teach_is_what_it_was()
+    public void What_simulated_brews_teach_is_unchanged()
     {
         var text = new StringBuilder();
         foreach (var (id, seed) in (IEnumerable<(string, int)>)[("fp-bloomed", 1), ("tp-upright-short", 2), ("vd-coffee-first", 3), ("ld-float", 4), ("si-whirl", 5), ("jar-spoons", 6)])

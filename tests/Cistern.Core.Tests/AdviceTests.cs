@@ -21,7 +21,7 @@ public sealed class AdviceTests
     [InlineData("ld-closed")]
     [InlineData("si-layers")]
     [InlineData("jar-spoons")]
-    public void A_barista_who_follows_the_first_of_it_gets_there(string id)
+    public void A_barista_who_follows_the_first_advice_reaches_the_target(string id)
     {
         var home = 0;
         for (var seed = 0; seed < 4; seed++)
@@ -73,7 +73,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void Coarse_and_sharp_is_ground_finer_in_the_mills_own_steps_and_no_further_than_it_takes()
+    public void Coarse_and_sour_is_ground_finer_in_the_grinders_steps_and_no_further_than_needed()
     {
         var grinder = new GrinderScale(0, 60, 1, 60, 26, 0.42);
         var right = Wanting(RecipeLibrary.Find("ld-closed")!);
@@ -101,7 +101,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void What_was_tried_in_the_line_is_not_offered_again()
+    public void A_change_tried_in_the_series_is_not_offered_again()
     {
         var right = Wanting(RecipeLibrary.Find("ld-closed")!);
         var coarse = right with { Grind = right.Grind with { MedianUm = 800 } };
@@ -129,7 +129,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void A_stalled_drain_speaks_before_the_taste()
+    public void A_stalled_drawdown_speaks_before_the_taste()
     {
         var recipe = Wanting(RecipeLibrary.Find("vd-coffee-first")!) with { };
         var stalled = recipe with { Target = recipe.Target! with { FinishS = null }, Grind = recipe.Grind with { MedianUm = 330 } };
@@ -172,7 +172,7 @@ public sealed class AdviceTests
     [InlineData("si-whirl", null, "rather muddy", Complaint.Muddy, Adjustment.Stand)]
     [InlineData("fp-bloomed", null, "flat and dull", Complaint.Flat, Adjustment.Grind)]
     [InlineData("fp-bloomed", null, "astringent", Complaint.Astringent, Adjustment.Grind)]
-    public void Each_complaint_has_its_answer(string id, BedLook? bed, string words, Complaint complaint, Adjustment adjustment)
+    public void Each_complaint_has_its_advice(string id, BedLook? bed, string words, Complaint complaint, Adjustment adjustment)
     {
         var recipe = RecipeLibrary.Find(id)!;
         // No change that would answer it has been made already.
@@ -192,7 +192,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void Less_than_the_cup_is_answered_by_more_of_it_at_the_same_ratio()
+    public void Too_little_drink_is_answered_by_a_larger_batch_at_the_same_ratio()
     {
         var plan = Wanting(RecipeLibrary.Find("fp-bloomed")!);
         var drunkG = Model.Figures(plan).Totals.FinalG;
@@ -204,7 +204,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void Words_that_deny_are_no_complaint()
+    public void Negated_words_are_no_complaint()
     {
         var brew = Brewed(Wanting(RecipeLibrary.Find("fp-bloomed")!));
         Assert.DoesNotContain(Complaint.Muddy, Advise(brew with { Tasting = Tasted(0, 0) with { Words = "clear, not muddy" } }).Verdict.Complaints);
@@ -223,7 +223,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void A_brew_that_went_otherwise_than_its_plan_is_first_brewed_as_planned()
+    public void A_brew_that_deviated_is_first_to_be_brewed_as_planned()
     {
         var plan = Wanting(RecipeLibrary.Find("ld-closed")!);
         var planned = Model.Run(plan);
@@ -234,7 +234,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void Under_drawn_is_hollow_whatever_it_leans_to()
+    public void An_under_extracted_cup_is_hollow_whatever_its_balance()
     {
         var siphon = RecipeLibrary.Find("si-layers")!;
         var plan = Model.Run(siphon);
@@ -261,11 +261,11 @@ public sealed class AdviceTests
     [InlineData(0.99, 0.91, 1.3, "just bitter, astringent")]
     [InlineData(0.99, 0, 1.3, "astringent")]
     [InlineData(0.99, -1.41, 1.3, "astringent, sour")]
-    public void A_cup_is_told_by_how_much_was_drawn_and_which_way_it_leans(double drawn, double balance, double tds, string words) =>
+    public void A_cup_is_described_by_its_extraction_and_its_balance(double drawn, double balance, double tds, string words) =>
         Assert.Equal(words, string.Join(", ", CupJudgement.Of(drawn, balance, tds).Words));
 
     [Fact]
-    public void What_is_printed_of_it_has_every_member_and_the_recipe_can_be_read_again()
+    public void Printed_advice_has_every_member_and_a_recipe_that_can_be_read()
     {
         var grinder = new GrinderScale(0, 60, 1, 60, 26, 0.42);
         var right = Wanting(RecipeLibrary.Find("vd-coffee-first")!);
@@ -302,7 +302,7 @@ public sealed class AdviceTests
     }
 
     [Fact]
-    public void A_step_never_falls_out_of_its_window_for_it()
+    public void Advice_keeps_every_step_in_its_window()
     {
         var right = Wanting(RecipeLibrary.Find("fp-long-settle")!);
         var window = right.Steps.OfType<Step.Wait>().Single(wait => wait.Window is not null).Window!.Value;

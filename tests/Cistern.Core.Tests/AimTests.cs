@@ -69,7 +69,7 @@ public sealed class AimTests
 
     /// <summary>A drain without a window must not stall; one with a window must keep to it.</summary>
     [Fact]
-    public void A_drain_has_its_window_or_until_it_stalls()
+    public void A_drawdown_has_its_own_window_or_lasts_until_it_stalls()
     {
         var plan = RecipeLibrary.Find("vd-coffee-first")!;
         var drain = plan.Steps.OfType<Step.Drain>().Last();

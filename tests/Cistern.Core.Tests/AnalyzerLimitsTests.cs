@@ -13,7 +13,7 @@ public sealed class AnalyzerLimitsTests
     private readonly Told told = new();
 
     [Fact]
-    public void What_is_seen_turns_where_it_did()
+    public void Detection_turns_where_it_did()
     {
         Each("set down in the pause, g", 6, 30, 1, Bloomed, 100, (g, atS) => Press(atS) + On(40, g, atS));
         Each("set down in a pour, g", 20, 80, 5, Bloomed, 100, (g, atS) => Press(atS) + On(58, g, atS));

@@ -31,7 +31,7 @@ public sealed class BrewFileTests
     };
 
     [Fact]
-    public void A_brew_comes_out_as_it_went_in_unknown_members_and_all()
+    public void A_brew_file_read_and_written_is_equal_with_its_unknown_members()
     {
         var json = JsonNode.Parse(BrewWriter.Write(Whole))!.AsObject();
         json["mine"] = 5;
@@ -53,7 +53,7 @@ public sealed class BrewFileTests
     /// changes its name.
     /// </summary>
     [Fact]
-    public void All_that_a_brew_can_tell_goes_out_under_its_name_and_comes_back()
+    public void Every_member_of_a_brew_is_written_and_read_back()
     {
         var at = new DateTimeOffset(2026, 5, 4, 8, 12, 30, 250, TimeSpan.FromHours(2));
         var id = new Guid("01890000-0000-7000-8000-000000000001");
@@ -90,7 +90,7 @@ public sealed class BrewFileTests
     private static ImmutableSortedDictionary<string, double> Figures(params (string Name, double Value)[] figures) => figures.ToImmutableSortedDictionary(one => one.Name, one => one.Value);
 
     [Fact]
-    public void What_is_nothing_may_be_null_and_a_setting_a_number()
+    public void Missing_members_may_be_null_and_a_setting_a_number()
     {
         var file = Read(Changed(json =>
         {
@@ -109,7 +109,7 @@ public sealed class BrewFileTests
     [InlineData("{}", ": |")]
     [InlineData("{\"model\": 1, \"planned\": 5, \"brewed\": {\"tdsPercent\": 1.2}}", ": |tdsPercent 1.2")]
     [InlineData("{\"model\": \"1.0\", \"planned\": {\"tdsPercent\": \"a\", \"finishS\": 290, \"tilt\": null}}", "1.0: finishS 290|")]
-    public void Of_what_had_been_forecast_what_is_no_figure_is_passed_over(string forecast, string? told)
+    public void Forecast_members_that_are_no_figures_are_ignored(string forecast, string? told)
     {
         var file = Read(Changed(json => json["forecast"] = JsonNode.Parse(forecast)));
         Assert.Empty(file.Findings);
@@ -152,7 +152,7 @@ public sealed class BrewFileTests
     [InlineData("[]")]
     [InlineData("[5]")]
     [InlineData("{\"format\": ")]
-    public void What_is_no_brew_is_refused(string text)
+    public void A_file_that_is_no_brew_is_refused(string text)
     {
         var file = Read(text);
         Assert.False(file.Accepted);
@@ -160,7 +160,7 @@ public sealed class BrewFileTests
     }
 
     [Fact]
-    public void What_fitting_takes_is_what_was_measured()
+    public void Fitting_uses_the_measured_figures()
     {
         var brew = Whole.ForFitting();
         Assert.Equal(new FitKeys("Ferrule", "dripper", "Tidewrack", "Solveig"), brew.Keys);
@@ -170,7 +170,7 @@ public sealed class BrewFileTests
     }
 
     [Fact]
-    public void A_drain_that_only_the_scale_saw_is_read_off_its_curve()
+    public void A_drawdown_known_to_the_scale_alone_is_read_off_its_curve()
     {
         var plan = Simulated.Plan("vd-coffee-first");
         var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 3), 3);
@@ -184,7 +184,7 @@ public sealed class BrewFileTests
     }
 
     [Fact]
-    public void A_thermometers_curve_is_thinned_to_what_tells()
+    public void A_thermometers_curve_is_thinned_to_its_turning_points()
     {
         var points = Enumerable.Range(0, 3_000).Select(i => new WeightPoint(0.2 * i, 90 - (0.02 * i))).ToImmutableArray();
         var brew = new BrewRecord(Guid.NewGuid(), Whole.Planned, Whole.Brewed) { Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty.Add(ReadingOf.SlurryC, points) };
@@ -195,7 +195,7 @@ public sealed class BrewFileTests
     }
 
     [Fact]
-    public void A_mills_line_lies_nearest_to_its_table()
+    public void A_grinders_line_lies_nearest_to_its_table()
     {
         var grinder = Grinder("""{"name": "Ferrule", "settings": [{"setting": 10, "um": 400}, {"setting": 20, "um": 700}, {"setting": 40, "medianUm": 1100}]}""").Grinder!;
         // Least squares: the centre is at 23.33 and 733.33 µm, the slope 10666.67/466.67.
@@ -204,7 +204,7 @@ public sealed class BrewFileTests
     }
 
     [Fact]
-    public void What_a_mills_file_has_nothing_for_may_be_null()
+    public void Missing_members_of_a_grinder_file_may_be_null()
     {
         var grinder = Grinder("""{"name": "Ferrule", "least": 0, "most": 60, "step": null, "umAtZero": 60, "umPerSetting": 26, "spread": null}""");
         Assert.Empty(grinder.Findings);
@@ -212,7 +212,7 @@ public sealed class BrewFileTests
     }
 
     [Fact]
-    public void A_mill_is_a_line_or_a_table()
+    public void A_grinder_is_a_line_or_a_table()
     {
         var line = Grinder("""{"name": "Ferrule", "least": 0, "most": 60, "step": 1, "umAtZero": 60, "umPerSetting": 26, "spread": 0.42}""").Grinder!;
         Assert.Equal(580, line.MedianUm(20));

@@ -80,7 +80,7 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void Every_recipe_touched_only_at_the_start_comes_to_its_release_in_time_and_waits_there()
+    public void Every_recipe_pressed_only_at_the_start_reaches_its_steep_end_in_time_and_waits()
     {
         foreach (var recipe in RecipeLibrary.All)
         {
@@ -100,7 +100,7 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void Every_recipe_touched_only_at_its_start_its_release_and_what_is_awaited_is_the_plan()
+    public void Every_recipe_pressed_only_where_needed_goes_as_planned()
     {
         foreach (var recipe in RecipeLibrary.All)
         {
@@ -114,7 +114,7 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void A_late_release_extracts_more_than_was_planned()
+    public void A_late_end_of_the_steep_extracts_more_than_was_planned()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var plan = ConductPlan.Of(forecast);
@@ -200,7 +200,7 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void What_was_weighed_and_read_takes_the_place_of_what_was_planned()
+    public void Measured_figures_replace_planned_ones()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("tp-short-bypass")!);
         var run = Brewed(forecast, step => step.EndS);
@@ -258,7 +258,7 @@ public sealed class BrewRunTests
 
     /// <summary>Planned for about two minutes, it took four: the measured time is shown, not the expected one.</summary>
     [Fact]
-    public void A_slow_drain_is_told_as_long_as_it_took()
+    public void A_slow_drawdown_is_shown_as_long_as_it_took()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
         var run = Brewed(forecast, timing => forecast.Recipe.Steps[timing.Index] is Step.Drain ? timing.EndS + 124 : timing.EndS);
@@ -267,7 +267,7 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void A_hard_press_is_told_as_long_as_it_took_and_an_assumed_one_is_not_told()
+    public void A_hard_press_is_shown_as_long_as_it_took_and_an_assumed_one_is_not_shown()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("tp-upright-short")!);
         var run = Brewed(forecast, timing => timing.EndS + (forecast.Recipe.Steps[timing.Index] is Step.Press ? 20 : 0));
@@ -279,7 +279,7 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void Times_are_held_against_the_windows_that_were_set_or_what_was_foretold()
+    public void Times_are_compared_with_their_windows_or_the_forecast()
     {
         ImmutableArray<FlowVerdict> Of(Recipe recipe, Func<StepTiming, double> endS, double steepEndLateS = 0)
         {
@@ -334,7 +334,7 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void A_release_insists_when_it_is_due_or_its_window_is_over_and_not_once_begun()
+    public void A_steep_end_insists_when_due_or_over_and_not_once_begun()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("ld-long-soak-iced")!);
         var plan = ConductPlan.Of(forecast);

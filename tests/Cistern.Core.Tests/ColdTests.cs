@@ -22,7 +22,7 @@ public sealed class ColdTests
     private static Totals Of(double waterC, double hours, double medianUm = 800) => ForecastModel.Published.Run(Jar(waterC, hours, medianUm)).Totals;
 
     [Fact]
-    public void It_extracts_more_the_longer_and_the_warmer()
+    public void A_cold_steep_extracts_more_the_longer_and_the_warmer()
     {
         foreach (var um in new[] { 600.0, 800, 1_100 })
         {
@@ -32,7 +32,7 @@ public sealed class ColdTests
     }
 
     [Fact]
-    public void After_a_day_at_20_degrees_it_comes_within_a_tenth_of_its_rest()
+    public void After_a_day_at_20_degrees_a_cold_steep_is_within_a_tenth_of_its_rest()
     {
         var rest = Of(20, 24, 400).DissolvedYieldPercent;
         Assert.InRange(Of(20, 24).DissolvedYieldPercent, 0.9 * rest, rest);
@@ -42,7 +42,7 @@ public sealed class ColdTests
     }
 
     [Fact]
-    public void It_is_weaker_and_less_bitter_than_hot_at_the_same_ratio()
+    public void A_cold_steep_is_weaker_and_less_bitter_than_hot_at_the_same_ratio()
     {
         foreach (var c in Cold)
         {
@@ -54,7 +54,7 @@ public sealed class ColdTests
     }
 
     [Fact]
-    public void What_warmer_water_took_does_not_go_back_when_it_grows_cold()
+    public void Dissolved_coffee_stays_dissolved_as_water_cools()
     {
         var hours = new[] { 0.5, 1, 2, 4, 8, 16 }.Select(hours => Of(58, hours).DissolvedYieldPercent).ToList();
         Assert.Equal(hours.Order(), hours);
@@ -62,14 +62,14 @@ public sealed class ColdTests
     }
 
     [Fact]
-    public void It_comes_to_the_warmth_of_the_room()
+    public void A_cold_steep_reaches_the_temperature_of_the_room()
     {
         Assert.InRange(ForecastModel.Published.Run(Jar(5, 12, roomC: 22)).Totals.SlurryEndC, 20, 22);
         Assert.InRange(ForecastModel.Published.Run(Jar(5, 1, roomC: 22)).Totals.SlurryEndC, 6, 21);
     }
 
     [Fact]
-    public void Less_is_known_of_it_than_of_hot_water()
+    public void Cold_steeps_have_wider_bands_than_hot_ones()
     {
         double Width(Recipe recipe) => Confidence.Of(ForecastModel.Published.Run(recipe))[Outcome.TdsPercent] is var band ? (band.High - band.Low) / band.Value : 0;
         var cold = Jar(20, 0.1);
@@ -79,5 +79,5 @@ public sealed class ColdTests
     }
 
     [Fact]
-    public void Where_it_begins_nothing_jumps() => Assert.Equal(Of(60.01, 4).ExtractionYieldPercent, Of(59.9, 4).ExtractionYieldPercent, 0.1);
+    public void The_cold_model_begins_without_a_jump() => Assert.Equal(Of(60.01, 4).ExtractionYieldPercent, Of(59.9, 4).ExtractionYieldPercent, 0.1);
 }

@@ -13,7 +13,7 @@ public sealed class DecisionTests
     private static readonly Forecast Dripper = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
 
     [Fact]
-    public void Bands_hold_the_forecast_and_a_finer_cake_widens_only_what_flows()
+    public void Bands_hold_the_forecast_and_a_finer_bed_widens_only_flow_figures()
     {
         var bands = Confidence.Of(Dripper);
         foreach (var (outcome, band) in bands)
@@ -29,7 +29,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void At_the_slack_the_cup_has_moved_just_as_far_as_counts()
+    public void At_its_tolerance_a_setting_moves_the_cup_just_enough_to_matter()
     {
         foreach (var forecast in (Forecast[])[Press, Dripper])
         {
@@ -62,7 +62,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void The_grind_is_found_on_the_mills_own_steps()
+    public void The_grind_is_found_on_the_grinders_own_steps()
     {
         var clicks = new Dial(Setting.MedianUm, new Span(60, 60 + (26 * 60)), 26, 60);
         var solution = Solving.For(Press, clicks, Outcome.TdsPercent, 1.27);
@@ -85,7 +85,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void Strength_and_tilt_are_met_together_even_with_the_grind_fixed()
+    public void Strength_and_balance_are_met_together_even_with_the_grind_fixed()
     {
         var ground = Solving.ForBoth(Press, Dial.Usual(Press, Setting.MedianUm), Dial.Usual(Press, Setting.DoseG), 1.35, 0);
         Assert.True(ground.Reached, ground.Why);
@@ -96,7 +96,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void Moving_the_release_keeps_the_stir_just_before_it()
+    public void Moving_the_end_of_the_steep_keeps_the_stir_just_before_it()
     {
         var later = ForecastModel.Published.Run(Settings.With(Dripper, Setting.SteepEndS, 243));
         var steepEnd = Settings.SteepEndIndex(later.Recipe);
@@ -105,7 +105,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void Poured_over_it_is_held_longer_and_released_late_it_is_let_down()
+    public void Poured_over_it_steeps_longer_and_ended_late_it_is_diluted()
     {
         var over = ForecastModel.Published.Run(Press.Recipe with { Steps = [.. Press.Recipe.Steps.Select(step => step is Step.Pour { ToG: 405 } pour ? pour with { ToG = 445 } : step)] });
         var correction = Correction.After(over, Press.Totals, nowS: 70);
@@ -120,7 +120,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void Water_too_cool_is_made_up_by_a_longer_hold()
+    public void Cooler_water_is_compensated_by_a_longer_steep()
     {
         var cool = ForecastModel.Published.Run(Settings.With(Press, Setting.TemperatureC, 86));
         var correction = Correction.After(cool, Press.Totals, nowS: 60);
@@ -147,7 +147,7 @@ public sealed class DecisionTests
 
     /// <summary>200 g at 80 °C diluted with 150 g at 20 °C need less ice than with 150 g at the boil.</summary>
     [Fact]
-    public void Least_ice_counts_the_temperature_of_what_it_is_let_down_with()
+    public void The_least_ice_counts_the_dilution_waters_temperature()
     {
         var cool = new ServedDrink(200, 80);
         cool.Dilution(150, 20);
@@ -160,7 +160,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void Let_down_and_ice_act_in_the_order_in_which_they_are_done()
+    public void Dilution_and_ice_act_in_their_order()
     {
         var dilutionFirst = new ServedDrink(200, 80);
         dilutionFirst.Dilution(100, 90);
@@ -185,7 +185,7 @@ public sealed class DecisionTests
 
     /// <summary>The first lot at −18 °C is not warmed to the −2 °C of the second.</summary>
     [Fact]
-    public void Two_lots_of_ice_act_as_one_at_their_mean_temperature()
+    public void Two_additions_of_ice_act_as_one_at_their_mean_temperature()
     {
         var twice = new ServedDrink(200, 80);
         twice.Chill(60, -18, null);
@@ -197,7 +197,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void The_arithmetic_of_the_bench()
+    public void Conversions_and_mixtures_are_computed()
     {
         Assert.Equal(100, WaterPhysics.BoilingPointC(0), 1e-9);
         Assert.Equal(92, WaterPhysics.BoilingPointC(2_340), 0.6);
@@ -282,7 +282,7 @@ public sealed class DecisionTests
     }
 
     [Fact]
-    public void Ice_that_falls_short_is_told_against_what_it_was_wanted_for()
+    public void Too_little_ice_is_reported_with_the_temperature_it_should_reach()
     {
         var iced = RecipeLibrary.Find("ld-long-soak-iced")!;
         var at = iced.Steps.ToList().FindIndex(step => step is Step.Ice);

@@ -12,7 +12,7 @@ public sealed class DeviationTests
     private const double Zero = 1_700_000_000_000;
 
     [Fact]
-    public void A_release_that_is_due_is_a_deviation_once_its_window_is_over_and_told_from_when_it_was_due()
+    public void A_steep_end_that_is_due_is_a_deviation_once_its_window_is_over_and_shown_from_when_it_was_due()
     {
         var closed = Of("ld-closed");
         Assert.Empty(Deviations.Of(closed, RunOf(closed, 143), Actuals.None, 143));
@@ -38,7 +38,7 @@ public sealed class DeviationTests
     [Theory]
     [InlineData(174, DeviationKind.ReleasedLate, 39)]
     [InlineData(100, DeviationKind.ReleasedEarly, 27)]
-    public void A_release_that_was_begun_outside_its_window_stays_a_deviation(double beganS, DeviationKind kind, double amount)
+    public void A_steep_end_that_was_begun_outside_its_window_stays_a_deviation(double beganS, DeviationKind kind, double amount)
     {
         var closed = Of("ld-closed");
         var run = RunOf(closed, beganS + 20, (EntryKind.Done, 6, beganS));
@@ -48,7 +48,7 @@ public sealed class DeviationTests
     }
 
     [Fact]
-    public void A_slow_drain_is_a_deviation_over_its_length_and_may_have_stalled_after_four_minutes()
+    public void A_slow_drawdown_is_a_deviation_over_its_length_and_may_have_stalled_after_four_minutes()
     {
         var valve = Of("vd-coffee-first");
         var lengthS = valve.Timings[7].LengthS;
@@ -61,7 +61,7 @@ public sealed class DeviationTests
     }
 
     [Fact]
-    public void A_drain_that_is_still_to_begin_is_due_and_not_slow_and_one_that_began_by_itself_can_be_slow()
+    public void A_drawdown_not_begun_is_due_and_not_slow_and_one_that_began_by_itself_can_be_slow()
     {
         // The drain of a valve dripper is its release; the drain of a lever dripper follows the opening and nobody says when it
         // begins.
@@ -96,7 +96,7 @@ public sealed class DeviationTests
     }
 
     [Fact]
-    public void What_was_weighed_is_held_against_the_plan_and_the_latest_comes_first()
+    public void Weights_are_compared_with_the_plan_and_the_latest_comes_first()
     {
         var bloomed = Of("fp-bloomed");
         var actuals = new Actuals { PouredG = ImmutableDictionary<int, double>.Empty.Add(2, 58).Add(4, 391), DoseG = 29 };
@@ -111,7 +111,7 @@ public sealed class DeviationTests
     /// and taking it has the result that was shown.
     /// </summary>
     [Fact]
-    public void What_is_offered_brings_the_cup_nearer_and_taken_it_comes_to_what_was_said()
+    public void A_correction_brings_the_cup_nearer_by_as_much_as_it_says()
     {
         var offered = 0;
         foreach (var recipe in RecipeLibrary.All)
@@ -147,7 +147,7 @@ public sealed class DeviationTests
 
     /// <summary>Plunged two minutes early, the coffee goes on extracting under the plunger: poured off later it reaches the target.</summary>
     [Fact]
-    public void What_was_plunged_early_is_poured_off_later()
+    public void A_steep_plunged_early_is_poured_off_later()
     {
         var plan = Of("fp-bloomed");
         var (plunge, decant) = (7, 8);

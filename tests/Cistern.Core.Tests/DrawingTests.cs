@@ -189,7 +189,7 @@ public sealed class DrawingTests
     }
 
     [Fact]
-    public void The_plunger_goes_down_with_the_plunge_and_the_drink_into_the_server_with_the_drain()
+    public void The_plunger_goes_down_with_the_plunge_and_the_drink_into_the_server_with_the_drawdown()
     {
         var press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
         var plunge = press.Timings[5];
@@ -202,7 +202,7 @@ public sealed class DrawingTests
     }
 
     [Fact]
-    public void A_line_of_brews_is_a_path_from_each_to_the_next_with_what_was_foretold_beside_it()
+    public void A_series_is_drawn_as_a_path_with_each_forecast_beside_it()
     {
         var map = Parse(SeriesMap.Draw([new(15, 1.00, null, "one"), new(17, 1.20, (17.5, 1.25), "two & more"), new(16, 1.30, (16, 1.28), "three", After: 0)], (1.2, 1.4), 600, 400));
         var brews = map.Descendants().Where(node => (string?)node.Attribute("class") is "line-brew" or "map-plan").ToList();

@@ -13,7 +13,7 @@ public sealed class FindingTests
     private static readonly string[] Values = ["-1", "0", "1e9", "\"abc\"", "\"\"", "\"  \"", "null", "[]", "[1,1]", "[2,1]", "[1,2,3]", "{}", "true", "0.5", "\"tab\\u0007bell\""];
 
     [Fact]
-    public void Each_rule_that_is_broken_is_told_with_its_place_and_remedy()
+    public void Each_rule_that_is_broken_is_shown_with_its_place_and_remedy()
     {
         var told = new StringBuilder();
         foreach (var id in (string[])["fp-long-settle", "tp-turned", "ld-open-closed-iced", "si-whirl", "jar-spoons"])

@@ -37,7 +37,7 @@ public sealed class FitTests
     }
 
     [Fact]
-    public void A_mill_coarser_than_its_table_and_a_slow_bed_are_found_out()
+    public void A_grinder_coarser_than_its_table_and_a_slow_bed_are_found_out()
     {
         var truth = Unfitted with { Parameters = Unfitted.Parameters with { GrindOffsetUm = 45, CakeResistance = 1.6, HoldShiftGPerG = 0.2 } };
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
@@ -56,7 +56,7 @@ public sealed class FitTests
     }
 
     [Fact]
-    public void A_grind_measured_in_a_picture_tells_how_far_its_grinder_is_off()
+    public void A_grind_measured_in_a_picture_shows_how_far_its_grinder_is_off()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
         FitBrew Pictured(int i, double um) => new($"{i}", recipe, new FitKeys("Ferrule", "dripper", "Blue Ferry", "")) { MeasuredUm = um };
@@ -71,7 +71,7 @@ public sealed class FitTests
     }
 
     [Fact]
-    public void Two_mills_are_two_and_a_coffee_nobody_brewed_stays_as_it_was()
+    public void Two_grinders_are_two_and_a_coffee_nobody_brewed_stays_as_it_was()
     {
         var recipe = RecipeLibrary.Find("ld-closed")!;
         var slow = Unfitted with { Parameters = Unfitted.Parameters with { CakeResistance = 1.8 } };
@@ -102,7 +102,7 @@ public sealed class FitTests
     }
 
     [Fact]
-    public void What_each_brew_would_have_been_foretold_without_it_is_nearer_than_unfitted()
+    public void Each_brew_left_out_is_forecast_nearer_than_unfitted()
     {
         var recipe = RecipeLibrary.Find("ld-closed")!;
         var learned = Fitter.Of(Brews(new SimulatedBarista(11), recipe, 6), Unfitted);
@@ -134,7 +134,7 @@ public sealed class FitTests
     }
 
     [Fact]
-    public void A_press_that_felt_hard_makes_the_bed_tighter_and_one_that_felt_as_foretold_says_nothing()
+    public void A_press_that_felt_hard_makes_the_bed_tighter_and_one_as_forecast_changes_nothing()
     {
         var recipe = RecipeLibrary.Find("tp-upright-short")!; // 86 N expected: firm
         FitBrew Felt(PressFelt felt) => new("one", recipe, new FitKeys("m", "v", "c", "")) { Readings = [new FitReading(FitFigure.PressFelt, (int)felt)] };
@@ -144,7 +144,7 @@ public sealed class FitTests
     }
 
     [Fact]
-    public void A_thermometer_tells_of_heat()
+    public void A_thermometer_teaches_the_heat_loss()
     {
         var recipe = RecipeLibrary.Find("fp-long-settle")!;
         var truth = Unfitted with { Parameters = Unfitted.Parameters with { HeatLoss = 1.3 } };
@@ -211,7 +211,7 @@ public sealed class FitTests
     }
 
     [Fact]
-    public void What_is_printed_of_it_has_every_brew_left_out_and_every_figure_with_its_band()
+    public void A_printed_fit_has_every_brew_left_out_and_every_figure_with_its_band()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
         var learned = Fitter.Of(Brews(new SimulatedBarista(2), recipe, 4), Unfitted);

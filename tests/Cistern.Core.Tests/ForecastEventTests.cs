@@ -56,7 +56,7 @@ public sealed class ForecastEventTests
     [InlineData("vd-coffee-first", 500, 510, BrewEventKind.Overflow)]
     [InlineData("fp-bloomed", 350, 345, BrewEventKind.ToTheBrim)]
     [InlineData("tp-turned", 280, 275, BrewEventKind.Overflow)]
-    public void What_a_sure_hand_fills_is_not_what_runs_over(string id, double capacityMl, double waterG, BrewEventKind kind)
+    public void The_fill_level_is_reported_apart_from_the_overflow(string id, double capacityMl, double waterG, BrewEventKind kind)
     {
         var written = RecipeLibrary.Find(id)!;
         var recipe = Scaling.To(written with { Brewer = written.Brewer with { CapacityMl = capacityMl } }, new Batch(waterG / 15.3, waterG));
@@ -65,7 +65,7 @@ public sealed class ForecastEventTests
 
     /// <summary>The foam lifts it later, during another step; what can be reduced is the water that went in.</summary>
     [Fact]
-    public void What_runs_over_is_told_at_what_went_in_last_before_it()
+    public void An_overflow_is_reported_at_the_last_addition_before_it()
     {
         foreach (var recipe in RecipeLibrary.All)
         {
@@ -102,7 +102,7 @@ public sealed class ForecastEventTests
     [Theory]
     [InlineData(241, true)]
     [InlineData(239, false)]
-    public void A_drain_of_over_four_minutes_may_stall(double drainS, bool found)
+    public void A_drawdown_of_over_four_minutes_may_stall(double drainS, bool found)
     {
         // The grind that drains in that time.
         var dripper = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
@@ -113,7 +113,7 @@ public sealed class ForecastEventTests
     }
 
     [Fact]
-    public void A_stall_is_told_at_the_drain_whatever_moment_the_clock_starts_at()
+    public void A_stall_is_reported_at_the_drawdown_whenever_the_clock_starts()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
         var usual = ForecastModel.Published.Run(recipe with { Grind = recipe.Grind with { MedianUm = 320 } });
@@ -156,7 +156,7 @@ public sealed class ForecastEventTests
     }
 
     [Fact]
-    public void A_bed_that_falls_dry_before_the_cup_is_full_is_told_with_what_came()
+    public void A_bed_that_runs_dry_before_the_cup_is_full_is_reported_with_the_grams_that_came()
     {
         var dry = Split(900);
         var found = Assert.Single(dry.Events, one => one.Kind == BrewEventKind.DryBed);

@@ -111,7 +111,7 @@ public sealed class ForecastPropertyTests
     }
 
     [Fact]
-    public void Drink_from_a_charge_and_charge_for_a_drink_are_inverses() => Gen.Select(Gen.Double[150, 700], Gen.Double[9, 17], Gen.Int[0, 20]).Sample((drinkG, ratio, index) =>
+    public void Drink_from_a_batch_and_batch_for_a_drink_are_inverses() => Gen.Select(Gen.Double[150, 700], Gen.Double[9, 17], Gen.Int[0, 20]).Sample((drinkG, ratio, index) =>
     {
         var recipe = RecipeLibrary.All[index];
         var wish = new BatchWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, ratio, DrinkCounting.InTheCup);

@@ -28,7 +28,7 @@ public sealed class GearOfPractitionersTests
     [Theory]
     [InlineData("vd-water-first")]
     [InlineData("ld-closed")]
-    public void A_narrow_hole_below_the_cone_slows_the_drain(string id)
+    public void A_narrow_hole_below_the_cone_slows_the_drawdown(string id)
     {
         var freeS = Run(Through(id, null)).Totals.DrawdownS!.Value;
         var wideS = Run(Through(id, 40)).Totals.DrawdownS!.Value;
@@ -110,7 +110,7 @@ public sealed class GearOfPractitionersTests
     [InlineData("set-on-server", "tube-press lever-dripper")]
     [InlineData("strain", "")]
     [InlineData("share", "")]
-    public void What_hands_do_beside_the_brew_changes_nothing_of_it(string word, string families)
+    public void Actions_beside_the_brew_change_no_figure(string word, string families)
     {
         var verb = Verb.Find(word)!;
         Assert.Equal(families.Length == 0 ? 6 : families.Split(' ').Length, verb.Families.Count);
@@ -138,7 +138,7 @@ public sealed class GearOfPractitionersTests
     [InlineData(0)]
     [InlineData(2_340)]
     [InlineData(6_000)]
-    public void Where_water_boils_tells_how_high_a_place_lies(double altitudeM) =>
+    public void The_boiling_point_gives_the_altitude(double altitudeM) =>
         Assert.Equal(altitudeM, WaterPhysics.AltitudeM(WaterPhysics.BoilingPointC(altitudeM)), 1e-6);
 
     [Theory]
@@ -157,7 +157,7 @@ public sealed class GearOfPractitionersTests
     [InlineData("spoons")]
     [InlineData("0 spoons")]
     [InlineData("2 tablespoons of sugar")]
-    public void What_is_no_spoon_is_none(string text) => Assert.Null(SpokenAmounts.Spoons(text));
+    public void Text_without_a_spoon_gives_none(string text) => Assert.Null(SpokenAmounts.Spoons(text));
 
     [Theory]
     [InlineData("an inch", 0.0254)]
@@ -167,7 +167,7 @@ public sealed class GearOfPractitionersTests
     [InlineData("a finger of coffee", 0.018)]
     [InlineData("1 inch of sugar", null)]
     [InlineData("30", null)]
-    public void A_dose_is_said_by_how_high_it_stands(string text, double? depthM) => Assert.Equal(depthM, SpokenAmounts.DepthM(text));
+    public void A_dose_is_given_by_its_depth(string text, double? depthM) => Assert.Equal(depthM, SpokenAmounts.DepthM(text));
 
     [Theory]
     [InlineData("300 mark", 300.0)]
@@ -179,7 +179,7 @@ public sealed class GearOfPractitionersTests
     public void Water_is_said_by_a_mark(string text, double? ml) => Assert.Equal(ml, SpokenAmounts.MarkMl(text));
 
     [Fact]
-    public void A_mark_and_the_water_that_stands_at_it_are_each_others_inverse()
+    public void A_mark_and_the_water_at_it_are_inverses()
     {
         Assert.Equal(300, RoughMeasures.Mark(RoughMeasures.WaterToMarkG(300, 20, 90), 20, 90).Count, 1e-9);
         Assert.Equal((300 - 16) * WaterPhysics.DensityGPerMl(90), RoughMeasures.WaterToMarkG(300, 20, 90), 1e-9);

@@ -14,7 +14,7 @@ public sealed class GestureTests
     private static void Sound(Recipe recipe) => Assert.DoesNotContain(RecipeChecker.Check(recipe), finding => finding.Severity == Severity.Error);
 
     [Fact]
-    public void Put_into_a_hold_a_step_begins_when_it_was_said_and_what_follows_keeps_its_moment()
+    public void A_step_added_to_a_steep_begins_at_its_time_and_later_steps_keep_theirs()
     {
         var forecast = Of("fp-bloomed");
         var (recipe, index) = StepEditing.Put(forecast, [new Step.Swirl { Turns = 2 }], 120);
@@ -31,7 +31,7 @@ public sealed class GestureTests
     }
 
     [Fact]
-    public void Put_into_a_wait_it_parts_it()
+    public void A_step_added_to_a_wait_splits_it()
     {
         var forecast = Of("jar-spoons");
         var wait = forecast.Recipe.Steps.ToList().FindIndex(step => step is Step.Wait);
@@ -61,7 +61,7 @@ public sealed class GestureTests
     }
 
     [Fact]
-    public void What_takes_longer_than_there_is_room_moves_the_rest_by_what_is_missing()
+    public void A_step_longer_than_its_gap_delays_the_rest_by_the_difference()
     {
         var forecast = Of("fp-bloomed");
         var crust = forecast.Recipe.Steps.ToList().FindIndex(step => step is Step.BreakCrust);
@@ -94,7 +94,7 @@ public sealed class GestureTests
     }
 
     [Fact]
-    public void Where_it_has_no_place_nothing_is_put_in()
+    public void A_gesture_without_a_place_is_not_added()
     {
         // Water goes in first; there is a bloom already; nothing drains.
         Assert.Null(Gesture.Find("bloom")!.Put(Of("fp-water-first"), null));
@@ -154,7 +154,7 @@ public sealed class GestureTests
     [InlineData("fp-long-settle", "dilute", 11)]
     [InlineData("fp-long-settle", "taste", 12)]
     [InlineData("tp-turned", "stop-drip", 7)]
-    public void What_has_its_place_needs_no_time(string id, string what, int place)
+    public void A_gesture_with_a_place_of_its_own_needs_no_time(string id, string what, int place)
     {
         var work = new PlanWork(Plan.Of(RecipeLibrary.Find(id)!), new EmptyShelf(), ForecastModel.Published);
         var applied = work.Apply(new PlanChange.Put(what, null));

@@ -12,7 +12,7 @@ public sealed class GrinderEstimateTests
 
     /// <summary>One more direction of uncertainty: added in quadrature to the rest, and none where brews know better.</summary>
     [Fact]
-    public void What_is_not_known_of_a_mill_widens_the_bands_by_what_that_much_of_grind_does()
+    public void An_uncertain_grind_widens_the_bands_by_its_effect()
     {
         var recipe = RecipeLibrary.All.First(one => one.Id == "tp-upright-short");
         var sure = ForecastModel.Published;
@@ -35,7 +35,7 @@ public sealed class GrinderEstimateTests
     }
 
     [Fact]
-    public void Nothing_known_it_goes_from_fine_to_coarse_and_is_wide()
+    public void An_unmeasured_grinder_goes_from_fine_to_coarse_with_a_wide_band()
     {
         var grinder = new GrinderEstimate(2, 42, []);
         Assert.Equal((150, 1_400), (At(grinder, 2), At(grinder, 42)));
@@ -44,7 +44,7 @@ public sealed class GrinderEstimateTests
     }
 
     [Fact]
-    public void What_it_is_used_for_pulls_it_there_and_narrows_it()
+    public void Its_usual_brewer_moves_and_narrows_a_grinders_line()
     {
         var nothing = new GrinderEstimate(0, 60, []);
         var one = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, BrewerFamily.FrenchPress)]);
@@ -87,6 +87,6 @@ public sealed class GrinderEstimateTests
     }
 
     [Fact]
-    public void What_contradicts_itself_comes_out_the_wrong_way_round() =>
+    public void Contradicting_answers_give_a_line_in_the_wrong_direction() =>
         Assert.True(new GrinderEstimate(0, 40, [new KnownGrind(2, 1_200, 20), new KnownGrind(38, 300, 20)]).UmPerSetting < 0);
 }

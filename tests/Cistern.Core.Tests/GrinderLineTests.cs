@@ -58,10 +58,10 @@ public sealed class GrinderLineTests
     [InlineData("18 = coarse")]
     [InlineData("18 = 624 ± much")]
     [InlineData("18 = 624, 5 beans")]
-    public void A_line_that_is_none_is_none(string text) => Assert.Null(MeasuredGrind.Read(text, 0, 60));
+    public void Text_that_is_no_line_gives_none(string text) => Assert.Null(MeasuredGrind.Read(text, 0, 60));
 
     [Fact]
-    public void A_brew_is_told_with_the_grind_that_was_measured_for_it()
+    public void A_brew_is_shown_with_the_grind_that_was_measured_for_it()
     {
         var recipe = RecipeLibrary.Find("fp-slow-eight")!;
         var plan = ForecastModel.Published.Run(recipe);

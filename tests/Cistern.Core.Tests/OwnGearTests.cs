@@ -28,7 +28,7 @@ public sealed class OwnGearTests
         Assert.Equal(9, OwnGear.Of(Jar, [new(9, "Blue Ferry", Beans), new(3, "Blue Ferry", Beans)], [], [], new LastGear("Blue Ferry", "", "")).BagId);
 
     [Fact]
-    public void What_is_bought_ground_passes_no_mill()
+    public void What_is_bought_ground_passes_no_grinder()
     {
         var ground = Beans with { Ground = new Grind(800, 0.5) };
         Assert.Equal(new PlanPicks { BagId = 1 }, OwnGear.Of(Jar, [new(1, "Night Barge, ground", ground)], [new(7, "Ferrule", Scale)], [], new LastGear("", "Ferrule", "")));

@@ -28,7 +28,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void What_it_is_meant_for_is_set_seen_and_cleared()
+    public void A_target_is_set_shown_and_cleared()
     {
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var work = Do(Of(tube), new PlanChange.Mean("finishS", new Span(200, 300)));
@@ -51,7 +51,7 @@ public sealed class PlanWorkTests
     [InlineData("more sour", "tilt", -0.7, -0.2)]
     [InlineData("less-sour", "tilt", 0.2, 0.7)]
     [InlineData("more bitter", "tilt", 0.2, 0.7)]
-    public void A_word_is_a_target_told_from_what_the_plan_comes_to(string said, string member, double low, double high)
+    public void A_word_sets_a_target_relative_to_the_plan(string said, string member, double low, double high)
     {
         var work = Of(RecipeLibrary.Find("tp-upright-short")! with { Target = null });
         var word = TargetWords.Find(said)!.Value;
@@ -64,7 +64,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_target_is_let_go_of_whole()
+    public void A_target_is_cleared_as_a_whole()
     {
         var work = Do(Do(Of(RecipeLibrary.Find("tp-upright-short")!), new PlanChange.Mean("finishS", new Span(200, 300))), new PlanChange.NoTarget());
         Assert.Null(work.Recipe.Target);
@@ -74,7 +74,7 @@ public sealed class PlanWorkTests
 
     /// <summary>Done at 1:10 is not before 1:10, whatever the tenths of a second.</summary>
     [Fact]
-    public void A_finish_is_held_against_whole_seconds_as_it_is_told()
+    public void A_finish_is_compared_in_whole_seconds_as_it_is_shown()
     {
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var finishS = ForecastModel.Published.Figures(tube).Totals.FinishS;
@@ -84,7 +84,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void What_it_is_meant_for_can_be_said_in_words()
+    public void A_target_can_be_said_in_words()
     {
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var planned = PlanWords.Apply(tube, ["target=finishS:60:120", "target=tdsPercent"], ForecastModel.Published);
@@ -96,7 +96,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void What_cannot_be_held_together_changes_nothing()
+    public void Conflicting_locks_change_nothing()
     {
         var work = Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 30));
         var refused = work.Apply(new PlanChange.Hold(Quantity.Drink, 4_900));
@@ -105,7 +105,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_charge_is_kept_with_the_plan_so_that_opening_it_solves_nothing()
+    public void A_batch_is_stored_with_the_plan_so_that_opening_it_solves_nothing()
     {
         var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Ratio, 15)), new PlanChange.Hold(Quantity.Drink, 321));
         var counted = new ForecastMemory();
@@ -118,7 +118,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_mill_starts_at_its_step_nearest_to_what_was_asked_for_and_gives_it_back()
+    public void A_grinder_starts_at_its_step_nearest_to_what_was_asked_for_and_gives_it_back()
     {
         var work = Do(Of(Press), new PlanChange.Choose(PlanPick.Grinder, 1));
         Assert.Equal(35, work.Plan.Picks.GrinderSetting);
@@ -155,7 +155,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_plan_made_with_a_mill_stays_when_the_mill_is_calibrated_anew_until_it_is_asked_to_follow()
+    public void A_plan_made_with_a_grinder_stays_when_the_grinder_is_calibrated_again_until_it_is_asked_to_follow()
     {
         var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Grinder, 1)), new PlanChange.Choose(PlanPick.Bag, 1));
         shelf.GrinderZeroUm = 160;
@@ -177,7 +177,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void What_is_held_is_solved_anew_for_another_vessel_and_let_go_where_it_no_longer_can_be()
+    public void Locked_figures_are_solved_again_for_another_brewer_and_unlocked_where_they_cannot_be_met()
     {
         var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 25)), new PlanChange.Hold(Quantity.Drink, 330));
         var poured = Do(work, new PlanChange.Count(DrinkCounting.WaterPoured));
@@ -190,7 +190,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_release_goes_where_it_is_set_but_not_before_what_leads_to_it()
+    public void A_steep_ends_when_it_is_set_to_but_not_before_the_steps_leading_to_it()
     {
         var work = Of(Press);
         var steepEndS = Settings.Get(work.Forecast, Setting.SteepEndS)!.Value;
@@ -202,7 +202,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void Steps_are_edited_in_the_charge_that_is_shown_and_what_is_held_keeps_its_value()
+    public void Steps_are_edited_in_the_batch_shown_and_locked_figures_keep_their_value()
     {
         var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 40)), new PlanChange.Hold(Quantity.Ratio, 15));
         var stir = work.Recipe.Steps.ToList().FindIndex(step => step is Step.Swirl);
@@ -220,7 +220,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_drink_is_let_down_before_its_ice_and_not_where_it_is_no_stronger()
+    public void A_drink_is_diluted_before_its_ice_and_only_where_it_is_too_strong()
     {
         var iced = Of(RecipeLibrary.Find("ld-long-soak-iced")!);
         var strength = iced.Forecast.Totals.TdsPercent;
@@ -273,7 +273,7 @@ public sealed class PlanWorkTests
     [InlineData("find=grindUm:drawdownS:60")]
     [InlineData("find=x:y:z")]
     [InlineData("release=0:03")]
-    public void A_word_that_will_not_do_is_a_finding_and_nothing_is_changed(string word)
+    public void An_invalid_word_is_a_finding_and_nothing_is_changed(string word)
     {
         var planned = PlanWords.Apply(Press, ["dose=30", word], ForecastModel.Published);
         Assert.Equal(word, Assert.Single(planned.Findings, finding => finding.Severity == Severity.Error).Place);
@@ -281,7 +281,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_steep_that_cannot_end_so_early_tells_what_could_be_shorter_and_then_does()
+    public void A_steep_that_cannot_end_so_early_shows_what_could_be_shorter_and_then_does()
     {
         var work = Of(RecipeLibrary.Find("si-whirl")!);
         var refused = work.Apply(new PlanChange.Release(55));
@@ -298,7 +298,7 @@ public sealed class PlanWorkTests
     [InlineData("tp-upright-short", "stir", 60)]
     [InlineData("ld-float", "stir", 150)]
     [InlineData("vd-coffee-first", "make-well", 20)]
-    public void What_can_do_nothing_by_then_is_refused_and_goes_in_where_it_can(string id, string verb, double atS)
+    public void A_gesture_too_late_to_matter_is_refused_and_added_where_it_matters(string id, string verb, double atS)
     {
         var work = Of(RecipeLibrary.Find(id)!);
         var refused = work.Apply(new PlanChange.Put(verb, atS));
@@ -312,7 +312,7 @@ public sealed class PlanWorkTests
 
     /// <summary>Five seconds before the water, however the preparation is set: after the coffee, not before it.</summary>
     [Fact]
-    public void What_is_done_to_the_dry_coffee_is_put_in_between_coffee_and_water()
+    public void Gestures_with_dry_coffee_are_added_between_coffee_and_water()
     {
         foreach (var recipe in RecipeLibrary.All.Where(recipe => recipe.Brewer.Family != BrewerFamily.Siphon))
         {
@@ -333,7 +333,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_step_that_is_given_another_time_takes_nothing_along()
+    public void A_step_given_another_time_moves_no_other_step()
     {
         var work = Of(RecipeLibrary.Find("vd-two-pours")!);
         var end = Settings.SteepEndIndex(work.Recipe);
@@ -348,7 +348,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_wait_that_is_made_shorter_takes_its_window_along()
+    public void A_shorter_wait_moves_its_window_along()
     {
         var work = Of(RecipeLibrary.Find("fp-long-settle")!);
         var wait = work.Recipe.Steps.OfType<Step.Wait>().Single(step => step.Window is not null);
@@ -358,7 +358,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_time_inside_an_open_window_is_told_and_both_its_remedies_end_it()
+    public void A_time_inside_an_open_window_is_a_finding_with_two_remedies()
     {
         var written = RecipeLibrary.Find("fp-long-settle")!;
         var wait = written.Steps.IndexOf(written.Steps.First(step => step is Step.Wait { Window: not null }));
@@ -445,7 +445,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_lid_that_is_lifted_lets_heat_out_and_is_put_back()
+    public void A_lifted_lid_lets_heat_out_and_is_put_back()
     {
         var work = Of(RecipeLibrary.Find("fp-slow-eight")!);
         var lifted = Do(work, new PlanChange.Put("lift-the-lid", 200));
@@ -458,7 +458,7 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void An_order_that_makes_no_sense_is_a_finding()
+    public void An_impossible_order_of_steps_is_a_finding()
     {
         var recipe = RecipeLibrary.Find("tp-upright-short")!;
         var after = recipe with { Steps = recipe.Steps.Add(new Step.Stir()).Add(new Step.LevelBed()) };

@@ -17,7 +17,7 @@ public sealed class PlannedTableTests
     private readonly Told told = new();
 
     [Fact]
-    public void What_is_planned_and_reckoned_is_as_it_was()
+    public void Plans_and_calculations_are_unchanged()
     {
         foreach (var recipe in RecipeLibrary.All)
         {

@@ -46,7 +46,7 @@ public sealed class PlanningTests
     }
 
     [Fact]
-    public void What_no_charge_can_give_is_said_to_be_so() =>
+    public void A_drink_no_batch_can_give_is_refused() =>
         Assert.Null(BatchSolver.Solve(Press, new BatchWish(new Locks(Quantity.Drink, Quantity.Water), 500, 300, DrinkCounting.InTheCup), ForecastModel.Published));
 
     [Fact]
@@ -149,7 +149,7 @@ public sealed class PlanningTests
     [InlineData("1,000.5")]
     [InlineData("0x10")]
     [InlineData("999999999999999999999999999999999999999")]
-    public void What_is_no_number_in_range_is_said_and_kept(string text)
+    public void A_number_out_of_range_is_a_finding_and_stays(string text)
     {
         var typed = TypedNumber.Read(text, 1, 30, "g");
         Assert.Null(typed.Value);

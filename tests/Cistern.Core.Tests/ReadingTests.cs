@@ -8,7 +8,7 @@ public sealed class ReadingTests
     private const double NowMs = 1_764_142_800_000;
 
     [Fact]
-    public void A_curve_of_ten_minutes_comes_back_equal_and_takes_at_most_fifteen_kilobytes()
+    public void A_curve_of_ten_minutes_is_read_back_equal_and_takes_at_most_fifteen_kilobytes()
     {
         var bench = new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("fp-slow-eight"), Hands.Steady, 3), 3);
         var shown = Enumerable.Range(0, 3_000).Select(i => new CurvePoint((long)NowMs + (i * 200) + (i % 7), bench.DisplayG(bench.BeginS + (i * 0.2))));
@@ -78,7 +78,7 @@ public sealed class ReadingTests
     [InlineData("of,atMs,value\nscaleG,1764142799000", "cannot be read")]
     [InlineData("of,atMs,value", "no reading in it")]
     [InlineData("", "no reading in it")]
-    public void What_will_not_do_is_refused_with_its_line_and_nothing_of_the_piece_is_taken(string odd, string told)
+    public void An_invalid_reading_is_refused_with_its_line_and_nothing_of_its_piece_is_stored(string odd, string told)
     {
         var good = odd.StartsWith("of,", StringComparison.Ordinal) || odd.Length == 0 ? "" : "{\"of\":\"scaleG\",\"value\":1}\n";
         var (readings, findings) = ReadingLines.Read(good + odd, NowMs, NowMs - 60_000);

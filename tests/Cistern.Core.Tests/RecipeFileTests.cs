@@ -12,7 +12,7 @@ public sealed class RecipeFileTests
     private static readonly string Library = RecipeWriter.Write(RecipeLibrary.All);
 
     [Fact]
-    public void What_is_read_is_written_back_and_forecasts_the_same()
+    public void A_recipe_read_and_written_forecasts_the_same()
     {
         var again = RecipeReader.Read(Library);
         Assert.Empty(again.Findings);
@@ -71,7 +71,7 @@ public sealed class RecipeFileTests
     [InlineData("null")]
     [InlineData("{\"format\":\"something/else\",\"version\":1}")]
     [InlineData("{\"format\":\"cistern/recipe\",\"version\":1,\"steps\":NaN}")]
-    public void What_is_no_recipe_file_is_refused_plainly(string json) => Assert.False(RecipeReader.Read(json).Accepted);
+    public void A_file_that_is_no_recipe_is_refused(string json) => Assert.False(RecipeReader.Read(json).Accepted);
 
     [Fact]
     public void Nothing_is_half_imported()
@@ -89,7 +89,7 @@ public sealed class RecipeFileTests
     [InlineData(BrewEventKind.TargetMissed, "target.tdsPercent", """{"coffee":{"doseG":20}}""")]
     [InlineData(BrewEventKind.WindowMissed, "steps[8].window", """{"steps":{"8":{"forS":30}}}""")]
     [InlineData(BrewEventKind.StepLate, "steps[6].at", """{"steps":{"3":{"overS":400}}}""")]
-    public void What_only_the_forecast_shows_is_a_finding_too(BrewEventKind kind, string place, string change)
+    public void A_fault_only_the_forecast_shows_is_a_finding_too(BrewEventKind kind, string place, string change)
     {
         var node = JsonNode.Parse(Library)![0]!;
         using var changes = JsonDocument.Parse(change);

@@ -9,7 +9,7 @@ namespace Cistern.Core.Tests;
 public sealed class ReckoningTests
 {
     [Fact]
-    public void What_a_reading_tells_is_reckoned_by_both_accountings()
+    public void A_reading_gives_the_yield_by_both_accountings()
     {
         // 1.4 % of 200 g is 2.8 g of 15 g; 30 g of the same strength stay in the bed.
         var plain = MeasuredYield.Of(1.4, 200, 0, 30, 15);
@@ -22,7 +22,7 @@ public sealed class ReckoningTests
     }
 
     [Fact]
-    public void Units_go_out_and_come_back_by_their_definitions()
+    public void Units_convert_and_convert_back_by_their_definitions()
     {
         var imperial = new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180);
         Assert.Equal(1, imperial.MassFromG(28.349523125), 1e-12);
@@ -52,7 +52,7 @@ public sealed class ReckoningTests
     [InlineData(20, 7, 3, 19.788, 22.212)]
     [InlineData(0.5, 7, 0.5, 3.005, 3.995)]
     [InlineData(30, 10, 3, 28.268, 31.732)]
-    public void A_dose_is_told_in_half_spoons_and_how_rough_that_is(double doseG, double spoonG, double count, double lowG, double highG)
+    public void A_dose_is_shown_in_half_spoons_and_how_rough_that_is(double doseG, double spoonG, double count, double lowG, double highG)
     {
         var spoons = RoughMeasures.Spoons(doseG, spoonG);
         Assert.Equal((count, lowG, highG), (spoons.Count, Math.Round(spoons.LowG, 3), Math.Round(spoons.HighG, 3)));
@@ -60,7 +60,7 @@ public sealed class ReckoningTests
     }
 
     [Fact]
-    public void Water_is_told_at_a_mark_with_the_room_the_grounds_take()
+    public void Water_is_shown_at_a_mark_with_the_room_the_grounds_take()
     {
         // 400 g of water just off the boil are 417 ml, and 24 g of grounds take 19.
         var mark = RoughMeasures.Mark(400, 24, 96);
@@ -72,7 +72,7 @@ public sealed class ReckoningTests
     }
 
     [Fact]
-    public void A_charge_is_told_three_ways_and_worked_back_from_the_cup()
+    public void A_ratio_is_given_three_ways_and_calculated_back_from_the_cup()
     {
         var batch = new Batch(30, 450);
         Assert.Equal((15, 1000.0 / 15), (batch.Ratio, batch.GPerL));
@@ -84,7 +84,7 @@ public sealed class ReckoningTests
     }
 
     [Fact]
-    public void A_kettle_takes_what_its_element_loses_on_the_way()
+    public void A_kettle_takes_longer_by_its_losses()
     {
         var kettle = new Heating(1700, KeepsTemperature: true, Kettle.Usual);
         Assert.Equal(1000 * 4.19 * 70 / (0.85 * 1700), kettle.Seconds(1000, 20, 90, 0), 1e-6);
@@ -98,7 +98,7 @@ public sealed class ReckoningTests
     }
 
     [Fact]
-    public void A_kettle_off_the_boil_is_told_by_one_reading()
+    public void A_cooling_kettle_is_known_from_one_reading()
     {
         var boilsC = WaterPhysics.BoilingPointC(0);
         var timed = Kettle.Timed(60, 90, 0, 20);
@@ -126,14 +126,14 @@ public sealed class ReckoningTests
     [InlineData("0000000000000000000000000000001", "That is not a number. Give a number from -5 to 20 g.")]
     [InlineData("20.0051", "That is too much. Give a number from -5 to 20 g.")]
     [InlineData("-5.0051", "That is too little. Give a number from -5 to 20 g.")]
-    public void What_will_not_do_is_said_with_what_would(string? text, string problem)
+    public void An_invalid_number_is_refused_with_its_range(string? text, string problem)
     {
         var read = TypedNumber.Read(text, -5, 20, "g");
         Assert.Equal((null, problem, text ?? ""), (read.Value, read.Problem, read.Text));
     }
 
     [Fact]
-    public void A_limit_as_large_numbers_are_shown_will_do_too()
+    public void A_limit_is_valid_as_large_numbers_are_shown()
     {
         // Thousands are shown in whole units: 0.005 for each thousand.
         Assert.Equal(4000, TypedNumber.Read("4000.019", 0, 4000, "").Value);
@@ -189,7 +189,7 @@ public sealed class ReckoningTests
     }
 
     [Fact]
-    public void Nothing_let_down_stays_as_warm_as_it_was()
+    public void An_undiluted_drink_keeps_its_temperature()
     {
         var nothing = new ServedDrink(0, 70);
         nothing.Dilution(0, 20);
@@ -219,7 +219,7 @@ public sealed class ReckoningTests
     }
 
     [Fact]
-    public void Let_down_by_what_brings_it_to_a_strength()
+    public void Dilution_to_a_strength_is_computed()
     {
         Assert.Equal(50, Dilution.WaterG(100, 1.5, 1.0), 1e-9);
         Assert.Equal(0, Dilution.WaterG(100, 1.0, 1.5));

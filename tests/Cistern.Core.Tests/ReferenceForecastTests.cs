@@ -59,7 +59,7 @@ public sealed class ReferenceForecastTests
     /// figures</c> when the model is changed.
     /// </summary>
     [Fact]
-    public void The_librarys_figures_are_what_they_were_to_six_digits()
+    public void The_librarys_figures_are_unchanged_to_six_digits()
     {
         var kept = File.ReadAllLines(Path.Combine(AppContext.BaseDirectory, "data", "library-figures.csv")).Select(line => line.Split(',')).ToDictionary(cells => (cells[0], cells[1]), cells => cells[2]);
         var now = LibraryFigures.Csv(ForecastModel.Published).Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(line => line.Split(',')).ToDictionary(cells => (cells[0], cells[1]), cells => cells[2]);

@@ -46,7 +46,7 @@ public sealed class SeenScoreTests
     [InlineData("clumsy", 99.4, 0.6, 0.108, 309, 0.33)]
     [InlineData("the server left off", 99.1, 0.9, 0.101, 201, 0.21)]
     [InlineData("late and forgetful", 97.2, 2.9, 0.110, 321, 0.58)]
-    public void What_hands_do_is_seen_as_well_as_it_was(string hands, double seenPercent, double wrongPercent, double offS, int said, double saidOffS)
+    public void Actions_are_detected_as_well_as_before(string hands, double seenPercent, double wrongPercent, double offS, int said, double saidOffS)
     {
         int there = 0, found = 0, wrong = 0, words = 0;
         double off = 0, wordsOff = 0;

@@ -22,7 +22,7 @@ public sealed class ShelfReckoningTests
     }
 
     [Fact]
-    public void Waters_mix_by_volume_and_a_concentrate_is_let_down()
+    public void Waters_mix_by_volume_and_a_concentrate_is_diluted()
     {
         var spring = new BrewingWater(22, 18);
         var drops = new BrewingWater(9_000, 3_200);
@@ -37,7 +37,7 @@ public sealed class ShelfReckoningTests
     }
 
     [Fact]
-    public void What_the_boiling_point_takes_away_can_be_made_up()
+    public void A_low_boiling_point_can_be_compensated()
     {
         var recipe = RecipeLibrary.Find("fp-long-settle")! with { Place = new Place(2_340, 17) };
         var forecast = ForecastModel.Published.Run(recipe);
@@ -51,7 +51,7 @@ public sealed class ShelfReckoningTests
     }
 
     [Fact]
-    public void Nudges_point_the_way_every_barista_knows()
+    public void Sensitivities_have_the_sign_every_barista_knows()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var sensitivities = Sensitivities.Of(forecast).ToDictionary(sensitivity => sensitivity.Setting);
@@ -62,7 +62,7 @@ public sealed class ShelfReckoningTests
     }
 
     [Fact]
-    public void Made_ready_backwards_from_the_cup()
+    public void Preparation_is_scheduled_backwards_from_the_cup()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var kettle = new Heating(Heating.PowerOf(240, 21, 0), KeepsTemperature: true, Kettle.Usual);

@@ -43,10 +43,10 @@ public sealed class SpokenUnitsTests
     [InlineData("22 stones", "g")]
     [InlineData("g", "g")]
     [InlineData("22 g 3", "g")]
-    public void What_is_of_another_kind_is_no_number(string typed, string unit) => Assert.NotNull(TypedNumber.Read(typed, 0, 1e5, unit).Problem);
+    public void A_number_with_a_unit_of_another_kind_is_refused(string typed, string unit) => Assert.NotNull(TypedNumber.Read(typed, 0, 1e5, unit).Problem);
 
     [Fact]
-    public void What_was_typed_stays_with_what_is_wrong_with_it()
+    public void Invalid_text_stays_with_its_finding()
     {
         var read = TypedNumber.Read("500 kg", 1, 400, "g");
         Assert.Equal(("500 kg", true), (read.Text, read.Problem!.StartsWith("That is too much.", StringComparison.Ordinal)));
@@ -70,7 +70,7 @@ public sealed class SpokenUnitsTests
     [Theory]
     [InlineData("-0:05")]
     [InlineData("−0:05")]
-    public void A_minus_is_before_the_clock_and_not_passed_over(string typed)
+    public void A_negative_time_is_before_the_clock_and_not_ignored(string typed)
     {
         Assert.Equal(-5, TypedNumber.ReadClock(typed, -60, 1e5).Value);
         Assert.NotNull(TypedNumber.ReadClock(typed, 0, 1e5).Problem);
@@ -82,7 +82,7 @@ public sealed class SpokenUnitsTests
     [InlineData("2 cups")]
     [InlineData("min")]
     [InlineData("some minutes")]
-    public void What_is_no_time_is_none(string typed) => Assert.NotNull(TypedNumber.ReadClock(typed, 0, 1e5).Problem);
+    public void Text_without_a_time_gives_none(string typed) => Assert.NotNull(TypedNumber.ReadClock(typed, 0, 1e5).Problem);
 
     [Theory]
     [InlineData("slightly coarse", 837)]
@@ -98,7 +98,7 @@ public sealed class SpokenUnitsTests
     [InlineData("Table salt", "table salt", 442)]
     [InlineData("sea salt", "kosher or sea salt", 980)]
     [InlineData("caster sugar", "caster sugar", 424)]
-    public void A_word_for_grain_is_found_and_taken_in_the_middle(string typed, string word, double um)
+    public void A_grain_word_is_found_and_means_its_middle(string typed, string word, double um)
     {
         var found = GrainWords.Find(typed)!;
         Assert.Equal(word, found.Word);

@@ -20,7 +20,7 @@ public sealed class StepDetectorTests
     [InlineData("ld-closed", "Done 3, Done 6, Done 7")]
     [InlineData("si-layers", "Done 6, Done 8")]
     [InlineData("jar-spoons", "Done 1, Begun 6, Done 6")]
-    public void Every_family_is_heard(string id, string said)
+    public void Every_family_is_detected_on_its_instruments(string id, string said)
     {
         var plan = Simulated.Plan(id);
         var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 5), 5);
@@ -34,7 +34,7 @@ public sealed class StepDetectorTests
     }
 
     [Fact]
-    public void What_is_said_so_brings_a_brew_to_its_end_with_nobody_pressing_anything_but_start()
+    public void Detected_steps_take_a_brew_to_its_end_with_one_press_of_start()
     {
         var plan = Simulated.Plan("ld-closed");
         var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 7), 7);
@@ -60,7 +60,7 @@ public sealed class StepDetectorTests
     }
 
     [Fact]
-    public void Weights_water_and_flame_are_told_as_they_were_shown()
+    public void Weights_water_and_flame_are_detected_as_displayed()
     {
         var plan = Simulated.Plan("fp-bloomed");
         var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady with { PouredOverG = 30, DoseOverG = 2, WaterCoolerK = 6 }, 5), 5);
@@ -75,7 +75,7 @@ public sealed class StepDetectorTests
     }
 
     [Fact]
-    public void A_stir_that_never_shook_the_scale_was_not_done_and_one_that_may_come_is_not_told()
+    public void A_stir_that_never_shook_the_scale_was_not_done_and_a_pending_one_is_not_reported()
     {
         var plan = Simulated.Plan("vd-coffee-first");
         Detected Of(Hands hands, double toS)
@@ -96,7 +96,7 @@ public sealed class StepDetectorTests
     [InlineData("vd-two-pours", 0)]
     [InlineData("tp-short-bypass", 0)]
     [InlineData("fp-water-first", 0)]
-    public void Stirs_are_told_from_what_is_done_around_them(string id, int leastNoticed)
+    public void Stirs_are_told_apart_from_the_actions_around_them(string id, int leastNoticed)
     {
         var plan = Simulated.Plan(id);
         var noticed = 0;
@@ -131,7 +131,7 @@ public sealed class StepDetectorTests
     [InlineData("no-stir")]
     [InlineData("cool")]
     [InlineData("hard")]
-    public void Hands_that_err_do_what_they_are_told_to(string word)
+    public void Simulated_hands_make_the_mistake_chosen(string word)
     {
         var plan = Simulated.Plan(word == "hard" ? "tp-upright-short" : "vd-coffee-first");
         var good = SimulatedBrew.Of(plan, Hands.Steady, 9).Real;
@@ -155,7 +155,7 @@ public sealed class StepDetectorTests
 
     /// <summary>Preparation is reported from when it is switched on; the rest waits for the start, and nothing is reported twice once it was taken.</summary>
     [Fact]
-    public void A_bench_is_played_in_the_time_of_its_brew()
+    public void Instruments_are_simulated_in_the_time_of_their_brew()
     {
         var bench = new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("fp-bloomed"), Hands.Steady, 5), 5);
         var player = new SimulationPlayer(bench, Zero);
@@ -196,7 +196,7 @@ public sealed class StepDetectorTests
     }
 
     [Fact]
-    public void Instruments_tell_what_a_clock_cannot_of_a_brew_that_goes_otherwise()
+    public void Instruments_detect_deviations_that_a_clock_cannot()
     {
         var plan = Simulated.Plan("vd-coffee-first");
         var run = BrewRun.Replay(ConductPlan.Of(plan), [new BrewEntry(Guid.NewGuid(), EntryKind.Start, 3, Zero)], Zero + 100_000);
@@ -208,7 +208,7 @@ public sealed class StepDetectorTests
     }
 
     [Fact]
-    public void A_weak_flame_is_told_before_the_coffee_goes_in_and_no_longer_when_it_is_away()
+    public void A_weak_flame_is_reported_before_the_coffee_goes_in_and_not_once_it_is_away()
     {
         var plan = Simulated.Plan("si-layers");
         var start = new BrewEntry(Guid.NewGuid(), EntryKind.Start, 4, Zero);
@@ -220,7 +220,7 @@ public sealed class StepDetectorTests
     }
 
     [Fact]
-    public void What_instruments_told_stands_in_the_brew_as_it_was_done()
+    public void Detected_times_are_those_of_the_brew_as_brewed()
     {
         var plan = Simulated.Plan("si-layers");
         var run = BrewRun.Replay(ConductPlan.Of(plan), [], Zero);
@@ -231,7 +231,7 @@ public sealed class StepDetectorTests
     }
 
     [Fact]
-    public void How_far_a_cup_is_off_is_nothing_for_its_own_plan()
+    public void A_cup_as_planned_is_off_by_nothing()
     {
         var plan = Simulated.Plan("vd-coffee-first");
         Assert.Equal(0, Correction.MissOf(plan.Totals, plan.Totals));

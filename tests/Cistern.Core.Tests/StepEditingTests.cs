@@ -12,7 +12,7 @@ public sealed class StepEditingTests
 
     /// <summary>Whoever removes the breaking of the crust does not mean to remove the four minutes before it.</summary>
     [Fact]
-    public void Taking_out_a_timed_step_keeps_the_hold_that_led_to_it()
+    public void Removing_a_timed_step_keeps_the_steep_before_it()
     {
         var press = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-bloomed")!);
         var without = ForecastModel.Published.Figures(StepEditing.Remove(press, 6));
@@ -43,7 +43,7 @@ public sealed class StepEditingTests
     }
 
     [Fact]
-    public void Every_verb_of_every_family_can_be_put_in_edited_and_taken_out()
+    public void Every_verb_of_every_family_can_be_added_edited_and_removed()
     {
         foreach (var recipe in RecipeLibrary.All)
         {
@@ -81,7 +81,7 @@ public sealed class StepEditingTests
     }
 
     [Fact]
-    public void However_a_plan_is_pulled_about_it_can_be_forecast_and_kept()
+    public void However_a_plan_is_edited_it_can_be_forecast_and_saved()
     {
         var edits = Gen.Select(Gen.Int[0, 20], Gen.Int[0, 4], Gen.Int[0, 40], Gen.Double[-100, 900]).Array[1, 25];
         edits.Sample(script =>
@@ -124,7 +124,7 @@ public sealed class StepEditingTests
     }
 
     [Fact]
-    public void A_hold_ends_where_what_ends_it_is_dragged_to_and_the_rest_follows()
+    public void A_steep_ends_where_its_end_is_dragged_to_and_the_rest_follows()
     {
         var forecast = ForecastModel.Published.Run(Dripper);
         var stir = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Stir>().Last());
@@ -135,7 +135,7 @@ public sealed class StepEditingTests
     }
 
     [Fact]
-    public void A_pour_made_longer_pushes_on_only_what_would_be_too_late()
+    public void A_longer_pour_delays_only_the_steps_it_would_overlap()
     {
         var forecast = ForecastModel.Published.Run(Dripper);
         var pour = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Pour>().First());
@@ -148,7 +148,7 @@ public sealed class StepEditingTests
     }
 
     [Fact]
-    public void Taking_the_release_out_is_told_with_what_would_do()
+    public void Removing_the_end_of_the_steep_is_reported_with_its_alternatives()
     {
         var drain = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Drain>().Single());
         var finding = Assert.Single(RecipeChecker.Check(StepEditing.Remove(ForecastModel.Published.Figures(Dripper), drain)));

@@ -12,7 +12,7 @@ public sealed class StirredDrainTests
     [InlineData("vd-coffee-first", "swirl")]
     [InlineData("ld-closed", "swirl")]
     [InlineData("si-layers", "stir")]
-    public void Put_into_a_drain_it_runs_on_meanwhile_and_more_slowly_after(string id, string verb)
+    public void A_step_added_to_a_drawdown_does_not_stop_it_and_slows_it(string id, string verb)
     {
         var plain = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
         var drain = plain.Timings.First(timing => plain.Recipe.Steps[timing.Index] is Step.Drain);

@@ -17,7 +17,7 @@ public sealed class TableTests
     private readonly Told told = new();
 
     [Fact]
-    public void Each_table_is_as_it_was()
+    public void Each_table_is_unchanged()
     {
         Vessels();
         UsualSteps();

@@ -67,7 +67,7 @@ public sealed class TasteAdvisorTests
     }
 
     [Fact]
-    public void What_went_otherwise_is_named_as_the_cause_where_it_is_one_and_nowhere_else()
+    public void A_deviation_is_named_as_the_cause_only_where_it_is_one()
     {
         var plan = RecipeLibrary.Find("vd-coffee-first")! with { Target = null };
         var planned = Model.Run(plan);
@@ -101,7 +101,7 @@ public sealed class TasteAdvisorTests
     }
 
     [Fact]
-    public void Where_nothing_was_set_no_figure_of_the_library_is_aimed_at()
+    public void Without_a_target_no_figure_of_the_library_is_aimed_at()
     {
         var recipe = RecipeLibrary.Find("ld-closed")!;
         var plan = recipe with { Target = null, Coffee = recipe.Coffee with { DoseG = Math.Round(0.8 * recipe.Coffee.DoseG, 1) } };
@@ -114,7 +114,7 @@ public sealed class TasteAdvisorTests
 
     /// <summary>One usual step first; the forecast says how much further to go, if it finds the fault at all.</summary>
     [Fact]
-    public void How_far_the_rest_would_be_is_told_where_the_forecast_sees_the_fault()
+    public void The_rest_of_the_way_is_given_where_the_forecast_shows_the_fault()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")! with { Target = null };
         var coarse = recipe with { Grind = recipe.Grind with { MedianUm = 1_250 } };
@@ -132,7 +132,7 @@ public sealed class TasteAdvisorTests
     }
 
     [Fact]
-    public void A_cup_that_was_liked_is_a_target_as_it_was()
+    public void A_cup_that_was_liked_becomes_a_target_as_brewed()
     {
         var totals = Model.Figures(RecipeLibrary.Find("ld-closed")!).Totals;
         Assert.Equal((1.2, 1.4), (Aim.AsItWas(totals, 1.3).TdsPercent!.Value.Low, Aim.AsItWas(totals, 1.3).TdsPercent!.Value.High));
@@ -150,7 +150,7 @@ public sealed class TasteAdvisorTests
     [InlineData(0.45, "just on the bitter side")]
     [InlineData(0.7, "on the bitter side")]
     [InlineData(1.2, "bitter")]
-    public void A_side_is_told_as_baristas_say_it(double balance, string words) => Assert.Equal(words, CupJudgement.BalanceOf(balance));
+    public void A_balance_is_named_as_baristas_say_it(double balance, string words) => Assert.Equal(words, CupJudgement.BalanceOf(balance));
 
     [Fact]
     public void What_is_said_at_a_touch_is_read_again_and_what_is_not_known_is_passed_over()

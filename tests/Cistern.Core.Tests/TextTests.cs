@@ -14,7 +14,7 @@ public sealed class TextTests
 {
     /// <summary>The same cases test the page's script.</summary>
     [Fact]
-    public void Every_moment_is_told_in_one_way()
+    public void Every_moment_is_shown_in_one_way()
     {
         var cases = JsonDocument.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "cases", "clock.json"))).RootElement.EnumerateArray().ToList();
         Assert.True(cases.Count > 10);
@@ -34,7 +34,7 @@ public sealed class TextTests
     [InlineData("x:00", null)]
     [InlineData("49:00:00", null)]
     [InlineData("-1:00", null)]
-    public void A_time_is_read_as_it_is_told(string text, double? seconds)
+    public void A_time_is_read_as_it_is_shown(string text, double? seconds)
     {
         var read = TypedNumber.ReadClock(text, 0, Member.LongestBrewS);
         Assert.Equal(seconds, read.Value);
@@ -54,7 +54,7 @@ public sealed class TextTests
     [InlineData("right \u202e left", 40, true, "Character 7 ")]
     [InlineData("pair 😀", 40, false, null)]
     [InlineData("12345", 4, false, "this has 5. Shorten it by 1.")]
-    public void What_nobody_sees_is_refused_with_its_place(string text, int longest, bool lines, string? problem)
+    public void Invisible_characters_are_refused_with_their_place(string text, int longest, bool lines, string? problem)
     {
         if (problem is null)
         {
@@ -67,7 +67,7 @@ public sealed class TextTests
     }
 
     [Fact]
-    public void Half_a_letter_is_refused()
+    public void Half_a_surrogate_pair_is_refused()
     {
         Assert.Contains("broken", PlainText.Problem("half \ud83d", 40, lines: false), StringComparison.Ordinal);
         Assert.Contains("broken", PlainText.Problem("\ude00 half", 40, lines: false), StringComparison.Ordinal);
@@ -96,7 +96,7 @@ public sealed class TextTests
     [InlineData("school", "two\nlines", false)]
     [InlineData("notes", "two\nlines", true)]
     [InlineData("notes", "bell\u0007", false)]
-    public void A_control_character_in_a_file_is_a_finding_and_what_was_kept_is_still_read(string member, string text, bool accepted)
+    public void A_control_character_in_a_file_is_a_finding_and_stored_ones_are_still_read(string member, string text, bool accepted)
     {
         var recipe = member switch
         {
@@ -112,7 +112,7 @@ public sealed class TextTests
     }
 
     [Fact]
-    public void Unknown_members_are_taken_off_and_put_back_each_in_its_place()
+    public void Unknown_members_are_separated_and_written_back_in_their_place()
     {
         static ImmutableSortedDictionary<string, JsonElement> Extra(string name, object value) =>
             ImmutableSortedDictionary<string, JsonElement>.Empty.Add(name, JsonSerializer.SerializeToElement(value));

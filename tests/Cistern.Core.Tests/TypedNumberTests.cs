@@ -40,7 +40,7 @@ public sealed class TypedNumberTests
     public void A_roast_is_read_as_bags_call_it(string said, string number) => Assert.Equal(number, RoastWords.Number(said));
 
     [Fact]
-    public void What_could_be_two_numbers_is_asked_about()
+    public void An_ambiguous_number_is_asked_about()
     {
         var asked = TypedNumber.Read("1.150", 1, 5_000, "g");
         Assert.Equal("That could be 1150 or 1.15. Type 1150, or 1.1500 for the smaller one.", asked.Problem);
@@ -56,11 +56,11 @@ public sealed class TypedNumberTests
     [InlineData("1 15")]
     [InlineData("01,150 gx")]
     [InlineData("1,,150")]
-    public void What_is_no_number_is_none(string typed) => Assert.NotNull(TypedNumber.Read(typed, 0, 5_000, "g").Problem);
+    public void Text_without_a_number_gives_none(string typed) => Assert.NotNull(TypedNumber.Read(typed, 0, 5_000, "g").Problem);
 
     /// <summary>With a search that starts anew at every letter each of these would take minutes.</summary>
     [Fact]
-    public void What_is_far_longer_than_anybody_types_is_refused_at_once()
+    public void Far_too_long_text_is_refused_at_once()
     {
         var blanks = string.Concat(Enumerable.Repeat("1 ", 100_000)) + "!";
         Assert.Contains("not a number", TypedNumber.Read(blanks, 0, 100, "g").Problem, StringComparison.Ordinal);

@@ -87,7 +87,7 @@ public sealed class VerbTests
     }
 
     [Fact]
-    public void A_press_and_a_drain_have_a_window_of_their_beginning_too_and_nothing_else_has()
+    public void A_press_and_a_drawdown_have_a_window_of_their_beginning_too_and_nothing_else_has()
     {
         Recipe With(Func<Step, Step> change, string id) => RecipeLibrary.Find(id)! is var written ? written with { Steps = [.. written.Steps.Select(change)] } : written;
         var tube = With(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step, "tp-upright-short");

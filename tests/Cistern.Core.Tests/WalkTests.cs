@@ -29,7 +29,7 @@ public sealed class WalkTests
 
     /// <summary>Any plan, any entries in any order, at any moment.</summary>
     [Fact]
-    public void The_page_walks_as_the_core_does()
+    public void The_script_conducts_as_the_core_does()
     {
         using var engine = new Engine();
         engine.Modules.Add("run", File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "cases", "brew-run.js")));
@@ -52,7 +52,7 @@ public sealed class WalkTests
     /// gave way.
     /// </summary>
     [Fact]
-    public void No_act_is_passed_over_unseen()
+    public void No_step_is_skipped_without_being_listed()
     {
         foreach (var recipe in RecipeLibrary.All.SelectMany(Edited))
         {
@@ -89,7 +89,7 @@ public sealed class WalkTests
 
     /// <summary>A stir inserted into the wait of an iced brew in which nothing is pressed: the pour before it is shown for as long as it takes.</summary>
     [Fact]
-    public void A_pour_is_told_before_a_step_with_a_time_of_its_own()
+    public void A_pour_is_shown_before_a_step_with_its_own_time()
     {
         var plan = new ConductPlan(0, false,
         [
@@ -117,7 +117,7 @@ public sealed class WalkTests
 
     /// <summary>The end of the steep is never delayed: acts that were due before it and are not confirmed are visible then.</summary>
     [Fact]
-    public void The_end_of_the_steep_comes_before_all_and_leaves_what_was_due_in_sight()
+    public void The_end_of_the_steep_comes_first_and_overdue_steps_stay_visible()
     {
         var plan = new ConductPlan(0, false, [new(StepEnding.Hands, 60, 0), new(StepEnding.Hands, 2), new(StepEnding.Hands, 4, 62, Release: true)]);
         var run = BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero)], Zero + 63_000);

@@ -72,7 +72,7 @@ public sealed class WantedTimeTests
     }
 
     [Fact]
-    public void What_is_told_is_read_again()
+    public void What_is_shown_is_read_again()
     {
         for (var hours = 1; hours < 365 * 24; hours += 31)
         {

@@ -35,7 +35,7 @@ public sealed class WeightAnalyzerTests
     }
 
     [Fact]
-    public void What_stands_back_soon_was_only_lifted_and_what_does_not_was_taken_off()
+    public void A_vessel_back_soon_was_lifted_and_one_that_is_not_was_taken_off()
     {
         double Ready(double atS) => On(2, 600, atS) + Ramp(8, 1.5, 24, atS) + Ramp(20, 24, 384, atS);
         var lifted = See(Dripper, 90, atS => atS is > 60 and < 63 ? 0 : Ready(atS), tares: [14]);
@@ -47,7 +47,7 @@ public sealed class WeightAnalyzerTests
     }
 
     [Fact]
-    public void A_drain_into_a_server_alone_on_the_scale_has_its_beginning_its_end_and_what_ran()
+    public void A_drawdown_into_a_server_on_the_scale_has_its_start_end_and_grams()
     {
         var seen = See(Dripper, 170, atS => (atS < 60 ? On(2, 600, atS) + Ramp(8, 1.5, 24, atS) + Ramp(20, 24, 384, atS) : 0) + On(63, 340, atS) + Ramp(70, 80, 320, atS), tares: [14, 66]);
         Assert.Equal([DetectedEventKind.VesselOff, DetectedEventKind.CupOn, DetectedEventKind.Tare, DetectedEventKind.DrainBegun, DetectedEventKind.DrainEnded], seen.SkipWhile(one => one.Kind != DetectedEventKind.VesselOff).Select(one => one.Kind));
@@ -63,7 +63,7 @@ public sealed class WeightAnalyzerTests
     }
 
     [Fact]
-    public void Nothing_and_hardly_anything_is_no_sight()
+    public void An_empty_curve_and_noise_detect_nothing()
     {
         Assert.Empty(WeightAnalyzer.Of(Bloomed, [], 0));
         Assert.Empty(WeightAnalyzer.Of(Bloomed, [.. Enumerable.Range(0, 7).Select(i => new WeightPoint(i, i * 100))], 9));
@@ -75,7 +75,7 @@ public sealed class WeightAnalyzerTests
 
     /// <summary>Whoever holds a token may send anything a scale can show: leaps, gaps, drops, seconds without a reading.</summary>
     [Fact]
-    public void No_curve_there_can_be_breaks_it()
+    public void No_curve_breaks_the_detector()
     {
         for (var seed = 0; seed < 400; seed++)
         {
@@ -122,7 +122,7 @@ public sealed class WeightAnalyzerTests
     }
 
     [Fact]
-    public void What_ran_into_the_vessel_and_the_cup_is_told_without_vessels_coffee_and_tares()
+    public void Water_in_and_drink_out_are_computed_without_vessels_coffee_and_tares()
     {
         var points = WeightAnalyzer.Weighed(Dripper, Curve(170, atS => (atS < 60 ? On(2, 600, atS) + Ramp(8, 1.5, 24, atS) + Ramp(20, 24, 384, atS) : 0) + On(63, 340, atS) + Ramp(70, 80, 320, atS), [14, 66]));
         Assert.Equal(192, points.Last(point => point.AtS <= 32.3).G, 6.0);
@@ -132,7 +132,7 @@ public sealed class WeightAnalyzerTests
     }
 
     [Fact]
-    public void What_runs_into_the_cup_is_told_while_it_runs()
+    public void The_drink_is_weighed_while_it_runs()
     {
         var bench = new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("vd-coffee-first"), Hands.Steady, 5), 5);
         var soFar = Simulated.Weight(bench).Where(point => point.AtS < 250).ToList();

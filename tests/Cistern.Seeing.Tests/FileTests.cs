@@ -19,14 +19,14 @@ public sealed class FileTests
     [InlineData(".jpg", PictureFormat.Jpeg)]
     [InlineData(".png", PictureFormat.Png)]
     [InlineData(".webp", PictureFormat.WebP)]
-    public void A_picture_tells_its_size_before_it_is_decoded(string ending, PictureFormat format)
+    public void The_size_of_a_picture_is_known_before_it_is_decoded(string ending, PictureFormat format)
     {
         using var picture = Plain(321, 123, MatType.CV_8UC3);
         Assert.Equal(new PictureHeader(format, 321, 123), PictureHeader.Read(Encoded(ending, picture)));
     }
 
     [Fact]
-    public void What_is_no_picture_or_too_large_is_unreadable()
+    public void A_file_that_is_no_picture_or_too_large_is_unreadable()
     {
         var bomb = new byte[40];
         new byte[] { 0x89, (byte)'P', (byte)'N', (byte)'G', 13, 10, 26, 10 }.CopyTo(bomb, 0);
@@ -47,7 +47,7 @@ public sealed class FileTests
     }
 
     [Fact]
-    public void What_moves_and_what_is_of_four_inks_is_no_photograph()
+    public void Animations_and_CMYK_pictures_are_refused()
     {
         using var plain = Plain(40, 30, MatType.CV_8UC3);
         var png = Encoded(".png", plain);
@@ -65,7 +65,7 @@ public sealed class FileTests
     }
 
     [Fact]
-    public void A_kept_picture_is_small_and_holds_nothing_but_what_is_seen()
+    public void A_stored_picture_is_small_and_has_no_metadata()
     {
         using var large = new Mat(2400, 3200, MatType.CV_8UC3);
         Cv2.Randu(large, new Scalar(0, 0, 0), new Scalar(255, 255, 255));
@@ -84,7 +84,7 @@ public sealed class FileTests
     }
 
     [Fact]
-    public void Sixteen_bits_a_veil_and_grey_are_kept_as_what_is_seen()
+    public void Sixteen_bits_transparency_and_grey_are_stored_as_seen()
     {
         foreach (var type in new[] { MatType.CV_16UC3, MatType.CV_8UC4, MatType.CV_8UC1 })
         {

@@ -75,7 +75,7 @@ public sealed class GrindTests
     }
 
     [Fact]
-    public void A_line_of_an_answer_is_read_again()
+    public void An_answer_line_is_read_back()
     {
         var measured = new GrindReading.Measured(new(624.4, 604, 645, 310, 1010, 0.4123, 1240), 0.061, 40, [new Grain(1, 2, 700, [1, 2, 3, 4])]);
         var line = GrindAnswer.Of("a.jpg", measured, withGrains: false).Write();

@@ -22,7 +22,7 @@ public sealed class RefusalTests
 
     [Theory]
     [MemberData(nameof(Unfair))]
-    public void A_picture_that_can_give_no_figure_says_why(string word, GrainScene scene)
+    public void A_picture_without_a_figure_says_why(string word, GrainScene scene)
     {
         var answer = GrindAnswer.Of("a.jpg", GrindMeasurer.Measure(new GrainPicture(scene).Jpeg), withGrains: false);
         Assert.Equal(word, answer.Refused);

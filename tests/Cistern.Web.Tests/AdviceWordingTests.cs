@@ -41,7 +41,7 @@ public sealed class AdviceWordingTests
     [InlineData(Adjustment.Wrap, 0, 1, "Wrap a cloth round the brewer", null)]
     [InlineData(Adjustment.Stand, 0, 60, "Let it stand before you drink, 60 s", null)]
     [InlineData(Adjustment.AsPlanned, 0, 0, "The same again, as planned", null)]
-    public void A_change_is_told_with_what_it_goes_from_and_to(Adjustment adjustment, double from, double to, string metric, string? imperial)
+    public void A_change_names_its_old_and_new_value(Adjustment adjustment, double from, double to, string metric, string? imperial)
     {
         Assert.Equal(metric, AdviceWording.Of(Change(adjustment, from, to), null, Metric));
         if (imperial is not null)
@@ -51,7 +51,7 @@ public sealed class AdviceWordingTests
     }
 
     [Fact]
-    public void A_grind_is_told_in_the_mills_own_settings_and_labels()
+    public void A_grind_is_shown_in_the_grinders_own_settings_and_labels()
     {
         Assert.Equal("22 → 20 clicks", AdviceWording.Step(Change(Adjustment.Grind, 632, 580), Ferrule, Metric));
         Assert.Equal("7.25 → F (6.5)", AdviceWording.Step(Change(Adjustment.Grind, 618.75, 577.5), Counter, Metric));
@@ -63,7 +63,7 @@ public sealed class AdviceWordingTests
     [InlineData(0.62, "It should be right in about 62 of 100.")]
     [InlineData(0.3, "It should be right in about 30 of 100.")]
     [InlineData(0.29, "A first step: it should not be enough alone.")]
-    public void How_likely_it_does_is_told_as_it_is(double chance, string told) => Assert.Equal(told, AdviceWording.Chance(Change(Adjustment.Dose, 15, 16) with { Chance = chance }));
+    public void The_chance_of_success_is_given_in_words(double chance, string told) => Assert.Equal(told, AdviceWording.Chance(Change(Adjustment.Dose, 15, 16) with { Chance = chance }));
 
     [Theory]
     [InlineData(0, 0, 0, 0, "")]
@@ -73,7 +73,7 @@ public sealed class AdviceWordingTests
     [InlineData(0, 12, 2.5, 0, "12 s more by hand, 2.5 g more coffee")]
     [InlineData(0, 0, -1.5, 0.3, "1.5 g less coffee, the drawdown may stall, 30 in 100")]
     [InlineData(0, 0, 0, 1, "it stalls")]
-    public void What_it_costs_is_told_and_trifles_are_not(double timeS, double handsS, double coffeeG, double stalls, string told) =>
+    public void What_it_costs_is_shown_and_trifles_are_not(double timeS, double handsS, double coffeeG, double stalls, string told) =>
         Assert.Equal(told, AdviceWording.Costs(new ChangeCosts(timeS, handsS, coffeeG, stalls), Metric));
 
     [Fact]
@@ -104,7 +104,7 @@ public sealed class AdviceWordingTests
     [InlineData(FitParameter.PalateBodyScale, -1, 0.1, "Uses little of the scale from thin to heavy.")]
     [InlineData(FitParameter.GrinderOffsetUm, 0.29, 0.1, null)]
     [InlineData(FitParameter.GrinderOffsetUm, 0.6, 0.7, null)]
-    public void What_was_learned_is_told_in_plain_words_and_what_is_hardly_known_is_not(FitParameter parameter, double sigmas, double spread, string? told) =>
+    public void What_was_learned_is_shown_in_plain_words_and_what_is_hardly_known_is_not(FitParameter parameter, double sigmas, double spread, string? told) =>
         Assert.Equal(told, LearnedWording.Of(new LearnedParameter(parameter, "x", sigmas, spread), Metric));
 
     [Theory]
@@ -120,11 +120,11 @@ public sealed class AdviceWordingTests
     [InlineData(-1, 1, 8.0, "balanced, of middling body, 8 of 10")]
     [InlineData(2, 2, null, "bitter, heavy")]
     [InlineData(null, null, 7.0, "not placed on the pad, 7 of 10")]
-    public void A_tasting_is_told_in_a_few_words(int? sharp, int? thin, double? score, string told) =>
+    public void A_tasting_is_shown_in_a_few_words(int? sharp, int? thin, double? score, string told) =>
         Assert.Equal(told, TastedWording.Of(new Tasting { SourBitter = sharp, ThinHeavy = thin, Score = score }));
 
     [Fact]
-    public void A_cup_is_told_by_how_much_was_drawn_and_which_way_it_leans()
+    public void A_cup_is_described_by_its_extraction_and_its_balance()
     {
         var totals = ForecastModel.Published.Figures(RecipeLibrary.Find("vd-coffee-first")!).Totals;
         Assert.Equal("balanced", CupWording.Of(totals));

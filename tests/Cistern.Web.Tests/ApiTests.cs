@@ -109,7 +109,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     [InlineData("teapot=1")]
     [InlineData("dose=abc")]
     [InlineData("letDown=14")]
-    public async Task A_change_that_will_not_do_is_refused_with_its_place(string word)
+    public async Task An_invalid_change_is_refused_with_its_place(string word)
     {
         var one = RecipeWriter.Write(RecipeLibrary.Find("fp-bloomed")!);
         var (code, printed, errors) = await Command.RunAsync(one, "plan", "-", "--set", "dose=30", word);

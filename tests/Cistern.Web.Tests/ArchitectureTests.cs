@@ -16,7 +16,7 @@ public sealed partial class ArchitectureTests
     private static readonly SortedDictionary<string, SortedSet<string>> Uses = Used();
 
     [Fact]
-    public void Every_namespace_stands_on_the_map_and_knows_no_more_than_the_map_says()
+    public void Every_namespace_is_on_the_map_and_uses_no_more_than_the_map_allows()
     {
         var map = Map();
         Assert.Equal(Uses.Keys, map.Keys);
@@ -34,7 +34,7 @@ public sealed partial class ArchitectureTests
     }
 
     [Fact]
-    public void There_are_no_circles()
+    public void No_namespaces_depend_on_each_other_in_a_circle()
     {
         var done = new HashSet<string>(StringComparer.Ordinal);
         foreach (var space in Uses.Keys)
@@ -96,7 +96,7 @@ public sealed partial class ArchitectureTests
     [InlineData("One dose, from the form to the figure", 15)]
     [InlineData("A press, from the screen to the next step", 10)]
     [InlineData("A tasting, from the form to the advice", 12)]
-    public void The_way_through_the_code_is_as_the_map_says(string heading, int most)
+    public void The_three_paths_pass_the_files_that_the_map_names(string heading, int most)
     {
         var source = App.Repository("src");
         var told = MapText.Split("## " + heading + "\n")[1].Split("\n## ")[0];
@@ -129,7 +129,7 @@ public sealed partial class ArchitectureTests
     [InlineData("Cistern.Data", "Cistern.Application")]
     [InlineData("Cistern.Application", "Microsoft.AspNetCore")]
     [InlineData("Cistern.Application", "Cistern.Web")]
-    public void A_room_knows_nothing_of_what_stands_below_it(string room, string never)
+    public void A_layer_uses_nothing_above_it(string room, string never)
     {
         var found = Code.Types.Where(type => type.FullName.StartsWith(room, StringComparison.Ordinal))
             .SelectMany(type => type.Dependencies.Select(dependency => (type.FullName, Target: dependency.Target.FullName)))

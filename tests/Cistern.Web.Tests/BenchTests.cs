@@ -10,7 +10,7 @@ public sealed class BenchTests
     private static async Task<string> NextAsync(App app) => (await App.GetAsync(app.Browser(), "/")).QuerySelector("#do-next")?.TextContent ?? "";
 
     [Fact]
-    public async Task A_cup_that_stands_there_is_tasted_first_then_what_was_decided_then_the_usual_at_this_hour()
+    public async Task The_first_page_offers_the_untasted_cup_then_the_next_plan_then_the_usual()
     {
         await using var app = new App();
         // Nothing decided and nothing untasted lately: three mornings with one recipe make it the usual.
@@ -51,7 +51,7 @@ public sealed class BenchTests
     }
 
     [Fact]
-    public async Task Whoever_goes_by_taste_is_told_words_first_and_figures_at_a_touch()
+    public async Task Taste_first_shows_words_first_and_figures_at_a_touch()
     {
         await using var app = new App();
         var client = app.Browser();

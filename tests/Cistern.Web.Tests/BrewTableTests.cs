@@ -31,7 +31,7 @@ public sealed class BrewTableTests
     };
 
     [Fact]
-    public void Every_cell_goes_out_under_its_name()
+    public void Every_cell_is_exported_under_its_name()
     {
         var planned = new Dictionary<string, double> { ["tdsPercent"] = 1.46199999999999999, ["extractionYieldPercent"] = 18.2, ["chilledTdsPercent"] = 1.1 }.ToImmutableSortedDictionary(StringComparer.Ordinal);
         var cells = Cells(Whole with { Forecast = new RecordedForecast("1", planned, planned.Remove("chilledTdsPercent").SetItem("tdsPercent", 0.1 + 0.2)) });
@@ -101,7 +101,7 @@ public sealed class BrewTableTests
     }
 
     [Fact]
-    public void What_went_out_comes_in_as_it_was_and_an_empty_cell_says_nothing()
+    public void An_exported_table_is_imported_equal_and_an_empty_cell_changes_nothing()
     {
         var (brews, findings) = BrewTable.Read(BrewTable.Head() + BrewTable.Row(Whole));
         Assert.True(findings.Count == 0, BrewTable.Row(Whole));
@@ -129,7 +129,7 @@ public sealed class BrewTableTests
     [InlineData("score")]
     [InlineData("sharpHarsh")]
     [InlineData("thinHeavy")]
-    public void A_number_is_taken_from_its_least_to_its_most_and_no_further(string column, string? rule = null)
+    public void A_number_is_accepted_within_its_range_only(string column, string? rule = null)
     {
         var member = Member.Named(rule ?? column);
         foreach (var (value, taken) in ((double, bool)[])[(member.Min, true), (member.Max, true), (member.Min - 0.001, false), (member.Max + 0.001, false)])
@@ -149,7 +149,7 @@ public sealed class BrewTableTests
     [InlineData("recipe,doseG,waterG,state\r\nvd-coffee-first,24,380,done", "state")]
     [InlineData("recipe,doseG,waterG,id\r\nvd-coffee-first,24,380,one", "id is a UUID.")]
     [InlineData("recipe,doseG,waterG,startedAt\r\nvd-coffee-first,24,380,yesterday", "startedAt")]
-    public void What_will_not_do_is_refused_in_words(string table, string says)
+    public void An_invalid_cell_is_refused_with_a_finding(string table, string says)
     {
         var (brews, findings) = BrewTable.Read(table);
         Assert.Empty(brews);
@@ -166,7 +166,7 @@ public sealed class BrewTableTests
     public void A_table_is_known_by_three_of_its_names(string text, bool isOne) => Assert.Equal(isOne, BrewTable.IsTable(text));
 
     [Fact]
-    public void The_setting_is_what_follows_the_mills_name()
+    public void The_setting_is_what_follows_the_grinders_name()
     {
         var brew = BrewPlan.Of(ForecastModel.Published.Run(Dripper), 0);
         (brew.State, brew.StartedAtMs, brew.EndedAtMs, brew.GrinderName, brew.GrindText) = (BrewState.Finished, 1_000, 300_000, "Hand mill", "Hand mill, 22 clicks");

@@ -50,7 +50,7 @@ public sealed class BrewingTests : IClassFixture<App>
     [InlineData("""{"id":"7b0c0f9e-7a56-4e11-9d6c-0d6f5e0f0a14","kind":"done","step":1e99,"atMs":1}""")]
     [InlineData("null")]
     [InlineData("7")]
-    public async Task What_cannot_be_read_is_told_and_keeps_nothing_else_from_being_kept(string odd)
+    public async Task An_entry_that_cannot_be_read_is_reported_and_the_others_are_stored(string odd)
     {
         var id = await BrewAsync("fp-long-settle");
         var answer = await PostAsync(id, $"[{odd},{JsonSerializer.Serialize(Entry("start", 3, NowMs))}]");
@@ -78,7 +78,7 @@ public sealed class BrewingTests : IClassFixture<App>
     [InlineData("Sec-Fetch-Site", "same-site")]
     [InlineData("Origin", "https://elsewhere.example")]
     [InlineData("Origin", "null")]
-    public async Task Another_site_presses_nothing(string header, string value)
+    public async Task Entries_from_another_site_are_refused(string header, string value)
     {
         using var request = new HttpRequestMessage(HttpMethod.Post, new Uri("/api/brews/1/entries", UriKind.Relative)) { Content = JsonContent.Create(Array.Empty<object>()) };
         request.Headers.Add(header, value);
@@ -95,7 +95,7 @@ public sealed class BrewingTests : IClassFixture<App>
 
     /// <summary>"I started the clock 20 s ago late": the earlier start counts, even one before the brew was opened, and entries keep their own times.</summary>
     [Fact]
-    public async Task A_clock_that_was_started_late_is_set_right()
+    public async Task A_clock_that_was_started_late_is_corrected()
     {
         var id = await BrewAsync("fp-long-settle");
         await SendAsync(id, Entry("start", 3, NowMs));
@@ -167,7 +167,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_press_that_another_screen_made_already_is_kept_told_and_changes_nothing()
+    public async Task A_press_made_on_another_screen_already_is_stored_and_changes_nothing()
     {
         var id = await BrewAsync("fp-long-settle");
         var zero = NowMs;
@@ -181,7 +181,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Who_said_it_stands_with_it()
+    public async Task An_entry_has_its_barista()
     {
         var id = await BrewAsync("fp-long-settle");
         await SendAsync(id, Entry("start", 3, null));
@@ -235,7 +235,7 @@ public sealed class BrewingTests : IClassFixture<App>
 
     [Theory]
     [MemberData(nameof(OneOfEachFamily))]
-    public async Task Left_alone_after_the_start_the_release_is_called_and_nothing_else_is_stuck(string recipeId)
+    public async Task Left_alone_after_the_start_the_end_of_the_steep_is_called_and_nothing_is_stuck(string recipeId)
     {
         var id = await BrewAsync(recipeId);
         var forecast = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
@@ -275,7 +275,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_was_assumed_is_listed_and_put_right_in_one_place()
+    public async Task What_was_assumed_is_listed_and_corrected_in_one_place()
     {
         var id = await FinishedAsync("fp-slow-eight", lateS: 60);
         var page = await App.GetAsync(client, $"/brew/{id}/after");
@@ -324,7 +324,7 @@ public sealed class BrewingTests : IClassFixture<App>
     [Theory]
     [InlineData("after?handler=Weighed")]
     [InlineData("?handler=Weights")]
-    public async Task A_stale_screen_takes_no_measurement_of_another_back(string where)
+    public async Task A_stale_screen_undoes_no_measurement_of_another(string where)
     {
         var id = await FinishedAsync("tp-short-bypass");
         var stale = await App.GetAsync(client, $"/brew/{id}/after");
@@ -342,7 +342,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_last_press_by_mistake_is_taken_back_from_the_summary_and_the_brew_goes_on()
+    public async Task A_last_press_by_mistake_is_undone_in_the_summary_and_the_brew_goes_on()
     {
         var id = await BrewAsync("vd-coffee-first");
         var plan = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
@@ -360,7 +360,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_comes_for_a_brew_given_up_stays_with_it_and_changes_nothing()
+    public async Task Entries_of_an_abandoned_brew_are_stored_and_change_nothing()
     {
         var id = await BrewAsync("fp-bloomed");
         var page = await App.GetAsync(client, $"/brew/{id}");
@@ -425,7 +425,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task The_plan_tells_what_it_is_meant_for_and_lets_it_be_changed()
+    public async Task The_plan_shows_what_it_is_meant_for_and_lets_it_be_changed()
     {
         var page = await App.GetAsync(client, "/plan/tp-upright-short");
         // The figures of a library recipe are nobody's target until a target is set.
@@ -460,7 +460,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_could_not_count_stays_with_the_brew_and_is_shown()
+    public async Task An_entry_without_effect_stays_with_the_brew_and_is_shown()
     {
         var id = await FinishedAsync("vd-coffee-first");
         var brew = await BrewOf(id);
@@ -474,14 +474,14 @@ public sealed class BrewingTests : IClassFixture<App>
     [InlineData("vd-coffee-first", "Within reach: 534 g of water at 96 °C, 24.0 g of coffee, ground")]
     [InlineData("ld-open-closed-iced", "g of ice.")]
     [InlineData("si-whirl", "Within reach: 150 g of water at 100 °C, 26.0 g of coffee, ground")]
-    public async Task Before_the_clock_it_says_what_has_to_be_to_hand(string recipe, string said)
+    public async Task Before_the_clock_the_page_lists_what_is_needed(string recipe, string said)
     {
         var id = await BrewAsync(recipe);
         Assert.Contains(said, (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#to-hand")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
-    public async Task A_brew_whose_plan_cannot_be_read_is_told_not_broken()
+    public async Task A_brew_whose_plan_cannot_be_read_gets_a_page_that_says_so()
     {
         var id = await BrewAsync("fp-bloomed");
         await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.PlanJson, "{")));
@@ -504,7 +504,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_page_that_knows_a_plan_is_not_told_it_again()
+    public async Task A_plan_that_a_page_has_is_not_sent_again()
     {
         var id = await BrewAsync("fp-bloomed");
         async Task<JsonElement> Told(string query)
@@ -522,7 +522,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_steep_that_should_have_ended_is_told_from_twenty_seconds_on_though_nothing_is_lost()
+    public async Task A_steep_twenty_seconds_over_is_reported_though_nothing_is_lost()
     {
         var id = await BrewAsync("fp-slow-eight");
         var zero = NowMs;
@@ -539,7 +539,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_deviation_is_told_with_what_is_best_done_and_taken_it_changes_the_rest_of_this_brew_only()
+    public async Task A_deviation_offers_its_best_correction_which_changes_the_rest_of_this_brew_only()
     {
         var (id, zero) = await LateAsync();
         var page = await App.GetAsync(client, $"/brew/{id}");
@@ -609,7 +609,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_plunge_two_minutes_early_is_offered_to_be_poured_off_later_and_taken_as_it_was_read()
+    public async Task For_a_plunge_two_minutes_early_a_later_pour_off_is_offered_and_taken_as_shown()
     {
         var id = await BrewAsync("fp-bloomed");
         await SendAsync(id, Entry("start", 2, NowMs));
@@ -632,7 +632,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_start_that_is_taken_back_takes_back_what_mended_its_deviations()
+    public async Task Undoing_the_start_undoes_the_corrections_taken()
     {
         var (id, _) = await LateAsync();
         await AnswerAsync(id, await App.GetAsync(client, $"/brew/{id}"), "take");
@@ -646,7 +646,7 @@ public sealed class BrewingTests : IClassFixture<App>
 
     /// <summary>Held longer because a correction said so: that is not late, neither while brewing nor afterwards.</summary>
     [Fact]
-    public async Task A_steep_that_was_moved_on_purpose_is_held_against_its_new_end()
+    public async Task A_steep_moved_on_purpose_is_compared_with_its_new_end()
     {
         var id = await BrewAsync("fp-bloomed");
         var recipe = RecipeLibrary.Find("fp-bloomed")!;
@@ -672,7 +672,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_was_forgotten_is_told_once_with_its_cost_counts_and_can_be_put_right_afterwards()
+    public async Task A_forgotten_step_is_reported_once_with_its_effect_and_can_be_corrected_afterwards()
     {
         var id = await BrewAsync("fp-bloomed");
         var recipe = RecipeLibrary.Find("fp-bloomed")!;
@@ -770,7 +770,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Nothing_is_said_where_the_cup_stays_within_its_slack()
+    public async Task No_deviation_is_reported_within_the_tolerance()
     {
         var id = await BrewAsync("fp-slow-eight");
         await SendAsync(id, Entry("start", 2, NowMs));

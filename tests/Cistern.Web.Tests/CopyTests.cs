@@ -19,7 +19,7 @@ public sealed class CopyTests
 
     /// <summary>While notes are written as fast as possible, a copy shows one moment: all notes up to one of them and none after it.</summary>
     [Fact]
-    public async Task A_copy_made_under_load_is_of_one_moment_and_comes_back_equal()
+    public async Task A_copy_made_under_load_is_of_one_moment_and_is_restored_equal()
     {
         await using var app = new App();
         using var client = app.Browser();
@@ -90,7 +90,7 @@ public sealed class CopyTests
     }
 
     [Fact]
-    public async Task A_copy_of_an_earlier_version_is_brought_up_when_it_is_put_back()
+    public async Task A_copy_of_an_earlier_version_is_migrated_when_it_is_restored()
     {
         var old = Path.Combine(App.Folder(), "old.db");
         Run(old, await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "data", "old", "8-taste-and-learning.sql"), Ct));
@@ -109,7 +109,7 @@ public sealed class CopyTests
 
     /// <summary>Devices let in are those of this machine today: a copy made before a phone was removed does not let it in again.</summary>
     [Fact]
-    public async Task A_copy_that_is_put_back_changes_no_device_no_role_and_no_PIN()
+    public async Task A_restore_changes_no_device_no_role_and_no_PIN()
     {
         var (data, copy) = (Path.Combine(App.Folder(), "test.db"), Path.Combine(App.Folder(), "copy.db"));
         await using (var app = App.On(data, demo: true))
@@ -147,7 +147,7 @@ public sealed class CopyTests
     [InlineData("words")]
     [InlineData("a pipe")]
     [InlineData("another database")]
-    public async Task What_is_no_copy_is_set_aside_and_the_server_goes_on(string kind)
+    public async Task A_file_that_is_no_copy_is_set_aside_and_the_server_goes_on(string kind)
     {
         var data = Path.Combine(App.Folder(), "test.db");
         void Lay()
@@ -195,7 +195,7 @@ public sealed class CopyTests
 
     /// <summary>Interrupted between any two of its steps, the next start has either the copy in place or the old file, whole.</summary>
     [Fact]
-    public async Task A_copy_is_put_back_whole_wherever_it_is_cut_off()
+    public async Task A_restore_is_complete_wherever_it_was_interrupted()
     {
         var (copy, first) = (Path.Combine(App.Folder(), "copy.db"), Path.Combine(App.Folder(), "first.db"));
         using (var file = DataFile.Take(first))
@@ -249,7 +249,7 @@ public sealed class CopyTests
     [InlineData("newer", "newer Cistern")]
     [InlineData("torn", "")]
     [InlineData("orphans", "belong to rows that are not there")]
-    public async Task What_is_no_sound_copy_is_not_put_back(string kind, string says)
+    public async Task A_damaged_copy_is_not_restored(string kind, string says)
     {
         var path = Path.Combine(App.Folder(), "test.db");
         using (var file = DataFile.Take(path))
@@ -312,7 +312,7 @@ public sealed class CopyTests
     }
 
     [Fact]
-    public async Task A_server_makes_the_copy_of_each_day_and_goes_on_where_it_cannot()
+    public async Task A_server_makes_daily_copies_and_goes_on_where_it_cannot()
     {
         await using var app = App.Copying();
         using var client = app.Browser();
@@ -331,7 +331,7 @@ public sealed class CopyTests
     }
 
     [Fact]
-    public async Task The_age_of_the_last_copy_is_told_to_whoever_asks()
+    public async Task The_age_of_the_last_copy_is_shown_and_served()
     {
         await using var app = new App();
         using var client = app.Browser();
@@ -344,7 +344,7 @@ public sealed class CopyTests
 
     /// <summary>The whole restore on the command line with a running server: it stops, and the next start uses the copy.</summary>
     [Fact]
-    public async Task A_running_server_stops_for_a_copy_that_is_put_back()
+    public async Task A_running_server_stops_for_a_restore()
     {
         var data = App.WithBench(Path.Combine(App.Folder(), "test.db"));
         var copy = Path.Combine(App.Folder(), "copy.db");
@@ -368,7 +368,7 @@ public sealed class CopyTests
 
     /// <summary>The commands as typed: their output and exit codes.</summary>
     [Fact]
-    public async Task Copies_are_made_checked_and_put_back_at_the_command_line()
+    public async Task Copies_are_made_checked_and_restored_at_the_command_line()
     {
         var data = Path.Combine(App.Folder(), "test.db");
         using (var file = DataFile.Take(data))

@@ -39,7 +39,7 @@ public sealed class DamageTests(App shared) : IClassFixture<App>
 
     /// <summary>Each column that is stored as text: of finished brews, one column each, and of a running one.</summary>
     [Fact]
-    public async Task A_damaged_row_breaks_no_page_but_says_so_on_its_own()
+    public async Task A_damaged_row_is_reported_on_its_own_page_and_breaks_no_other()
     {
         await using var app = new App();
         var client = app.Browser();

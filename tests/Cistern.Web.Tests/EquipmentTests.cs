@@ -12,7 +12,7 @@ public sealed class EquipmentTests
     private static readonly Place Sea = RecipeLibrary.Find("jar-spoons")!.Place with { AltitudeM = 0, AmbientC = 21 };
 
     [Fact]
-    public void With_everything_it_is_weighed_and_read()
+    public void With_a_scale_and_thermometer_targets_are_weights_and_degrees()
     {
         Assert.Equal("28.0 g", Equipment.Everything.Dose(28, Metric));
         Assert.Equal("to 350 g", Equipment.Everything.To(350, 28, Metric));
@@ -31,7 +31,7 @@ public sealed class EquipmentTests
     [Theory]
     [InlineData(0, "until some 365 ml are in it")]
     [InlineData(28, "until some 385 ml are in it")]
-    public void Without_marks_a_level_is_told_in_ml_and_the_coffee_takes_room(double coffeeG, string told) => Assert.Equal(told, Nothing.To(350, coffeeG, Metric));
+    public void Without_marks_a_level_is_shown_in_ml_and_the_coffee_takes_room(double coffeeG, string told) => Assert.Equal(told, Nothing.To(350, coffeeG, Metric));
 
     [Theory]
     [InlineData(193, "to the 200 mark")]
@@ -39,7 +39,7 @@ public sealed class EquipmentTests
     [InlineData(300, "10 ml over the 300 mark")]
     [InlineData(48, "half way up from the bottom to the 100 mark")]
     [InlineData(110, "just over the 100 to the 200 mark")]
-    public void At_marks_it_is_told_by_the_nearest(double waterG, string told) => Assert.Equal(told, (Nothing with { MarksMl = [100, 200, 300] }).To(waterG, 0, Metric));
+    public void At_marks_it_is_shown_by_the_nearest(double waterG, string told) => Assert.Equal(told, (Nothing with { MarksMl = [100, 200, 300] }).To(waterG, 0, Metric));
 
     [Theory]
     [InlineData(100, "the boil")]

@@ -33,7 +33,7 @@ public sealed class FilesTests : IClassFixture<App>
 
     /// <summary>The whole demo exported, imported into an empty data file, and every row of every brew compared field by field.</summary>
     [Fact]
-    public async Task What_goes_out_comes_back_equal()
+    public async Task An_export_is_imported_equal()
     {
         await using var from = new App();
         var old = from.Browser();
@@ -88,7 +88,7 @@ public sealed class FilesTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_goes_out_keeps_to_its_schema()
+    public async Task An_export_keeps_to_its_schema()
     {
         var schema = await NJsonSchema.JsonSchema.FromJsonAsync((await ReadAsync(client, "/formats/brew.schema.json")).Replace("$defs", "definitions", StringComparison.Ordinal), Ct);
         var out_ = await ReadAsync(client, "/out/brews.json");
@@ -100,7 +100,7 @@ public sealed class FilesTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_brew_of_another_program_is_taken_in_and_goes_out_with_all_it_told()
+    public async Task A_brew_of_another_program_is_imported_and_exported_with_all_its_members()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -154,7 +154,7 @@ public sealed class FilesTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_brew_that_is_here_otherwise_changes_only_when_asked_and_is_put_back_as_one()
+    public async Task A_brew_that_differs_here_is_replaced_only_when_asked_and_undone_as_one()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -195,7 +195,7 @@ public sealed class FilesTests : IClassFixture<App>
     [Theory]
     [InlineData(0, 1)]
     [InlineData(1, 0)]
-    public async Task Two_imports_of_one_brew_are_both_taken_back_in_either_order_and_lose_nothing_written_since(int first, int second)
+    public async Task Two_imports_of_one_brew_are_undone_in_either_order_and_lose_nothing_written_since(int first, int second)
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -272,7 +272,7 @@ public sealed class FilesTests : IClassFixture<App>
 
     /// <summary>Files being previewed are stored for a day, readable by their owner only, and never under a name given by the sender.</summary>
     [Fact]
-    public async Task What_was_only_looked_at_goes_after_a_day()
+    public async Task A_previewed_import_is_deleted_after_a_day()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -352,7 +352,7 @@ public sealed class FilesTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Readings_go_out_one_row_each()
+    public async Task Readings_are_exported_one_row_each()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -369,7 +369,7 @@ public sealed class FilesTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_was_found_in_the_log_is_what_goes_out()
+    public async Task The_brews_found_in_the_log_are_the_ones_exported()
     {
         var found = JsonNode.Parse(await ReadAsync(client, "/out/brews.json?coffee=Tidewrack&state=tasted"))!.AsArray();
         Assert.All(found, brew => Assert.Equal("Tidewrack", (string?)brew!["coffee"]!["name"]));
@@ -418,7 +418,7 @@ public sealed class FilesTests : IClassFixture<App>
     };
 
     [Fact]
-    public async Task What_a_Cistern_keeps_counts_only_while_nobody_has_changed_the_file()
+    public async Task A_stored_forecast_counts_only_while_the_file_is_unchanged()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -434,7 +434,7 @@ public sealed class FilesTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Nothing_chosen_is_told_at_the_field_and_a_lot_that_is_gone_is_not_there()
+    public async Task An_empty_choice_is_a_finding_and_an_expired_import_is_not_found()
     {
         var page = await App.GetAsync(client, "/files");
         using var nothing = new MultipartFormDataContent { { new StringContent(Token(page)), "__RequestVerificationToken" } };
@@ -451,10 +451,10 @@ public sealed class FilesTests : IClassFixture<App>
     [Theory]
     [InlineData("/log/99999/brew.json")]
     [InlineData("/log/99999/tide.svg")]
-    public async Task What_is_not_there_does_not_go_out(string path) => Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(new Uri(path, UriKind.Relative), Ct)).StatusCode);
+    public async Task A_missing_brew_is_not_exported(string path) => Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(new Uri(path, UriKind.Relative), Ct)).StatusCode);
 
     [Fact]
-    public async Task A_brew_chart_goes_out_as_a_picture_that_stands_alone()
+    public async Task A_brew_chart_is_exported_as_a_picture_that_stands_alone()
     {
         var svg = await ReadAsync(client, "/log/5/tide.svg");
         Assert.StartsWith("<svg", svg, StringComparison.Ordinal);

@@ -77,7 +77,7 @@ public sealed class HealthTests
     [InlineData("ALTER TABLE Devices DROP COLUMN BeforeHash", "it lacks Devices.BeforeHash")]
     [InlineData("CREATE TRIGGER Log_Mine AFTER INSERT ON Entries BEGIN DELETE FROM Entries WHERE Id = NEW.Id; END", "the trigger Log_Mine in it is not Cistern's")]
     [InlineData("CREATE VIEW Mine AS SELECT 1", "the view Mine in it is not Cistern's")]
-    public async Task What_a_file_lacks_or_has_too_much_is_unhealthy_and_no_sound_copy(string sql, string told)
+    public async Task Missing_and_additional_tables_are_unhealthy_and_no_valid_copy(string sql, string told)
     {
         await using var app = NewApp();
         app.Browser();

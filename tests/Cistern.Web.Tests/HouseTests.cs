@@ -105,7 +105,7 @@ public sealed class HouseTests
     }
 
     [Fact]
-    public async Task Five_wrong_codes_shut_it_for_five_minutes_and_the_owner_is_told()
+    public async Task Five_wrong_codes_lock_joining_for_five_minutes_and_the_owner_is_told()
     {
         await using var app = App.OfHouse();
         var guesser = app.FromHouse();
@@ -198,7 +198,7 @@ public sealed class HouseTests
     }
 
     [Fact]
-    public async Task A_guest_looks_and_writes_nothing_and_becomes_a_barista_at_a_touch()
+    public async Task A_guest_only_reads_and_becomes_a_barista_at_a_touch()
     {
         await using var app = App.OfHouse();
         var guest = await PairedAsync(app, DeviceRole.Guest);
@@ -220,7 +220,7 @@ public sealed class HouseTests
     }
 
     [Fact]
-    public async Task A_device_goes_of_its_own_accord_and_its_token_is_good_no_more()
+    public async Task A_device_that_leaves_by_itself_loses_its_token()
     {
         await using var app = App.OfHouse();
         var guest = await PairedAsync(app, DeviceRole.Guest);
@@ -244,7 +244,7 @@ public sealed class HouseTests
 
     /// <summary>With its next request, and on the stream that is open.</summary>
     [Fact]
-    public async Task A_device_that_is_put_out_is_out_at_once()
+    public async Task A_removed_device_is_refused_at_once()
     {
         await using var app = App.OfHouse();
         var phone = await PairedAsync(app, DeviceRole.Barista);
@@ -385,7 +385,7 @@ public sealed class HouseTests
 
     /// <summary>What a device stores for use without network: at most fifty brews of the log, and a changed one has another stamp.</summary>
     [Fact]
-    public async Task A_device_is_told_what_to_keep_and_what_changed_of_it()
+    public async Task A_device_is_told_which_pages_to_store_and_which_changed()
     {
         await using var app = new App();
         var client = app.Browser();
@@ -518,7 +518,7 @@ public sealed class HouseTests
     private static void StartOn(string urls, params string[] more) => WebApplication.CreateBuilder(["--urls", urls, .. more]).AddCistern();
 
     [Fact]
-    public void An_encrypted_address_wants_a_certificate_and_is_told_where_there_is_one()
+    public void An_encrypted_address_needs_a_certificate()
     {
         void Start(params string[] more) => StartOn("https://127.0.0.1:5080", more);
 
@@ -534,7 +534,7 @@ public sealed class HouseTests
     [InlineData("http://127.0.0.1:5080;http://[::]:5080", false)]
     [InlineData("http://127.0.0.1:5080", true)]
     [InlineData("http://[::1]:5080;http://localhost:5081", true)]
-    public void Beyond_this_machine_nothing_is_listened_on_without_a_guard(string urls, bool may)
+    public void Nothing_listens_beyond_this_machine_without_a_guard(string urls, bool may)
     {
         void Start(params string[] more) => StartOn(urls, more);
 
@@ -561,7 +561,7 @@ public sealed class HouseTests
     [InlineData("192.0.2.1", 5080, Door.House)]
     [InlineData("::ffff:192.0.2.1", 5080, Door.House)]
     [InlineData("192.0.2.50", 5080, Door.Shut)]
-    public void The_door_is_told_by_the_port_and_a_proxy_by_its_address(string from, int port, Door door)
+    public void A_request_is_local_by_its_port_and_a_proxy_known_by_its_address(string from, int port, Door door)
     {
         var context = new DefaultHttpContext { Connection = { RemoteIpAddress = IPAddress.Parse(from), LocalPort = port } };
         Assert.Equal(door, new PortDoors(new Frame.AppSettings { House = true, Proxy = "192.0.2.1" }).Of(context));
@@ -594,7 +594,7 @@ public sealed class HouseTests
 
     /// <summary>A device that is removed in the moment its stream opens receives nothing more.</summary>
     [Fact]
-    public async Task A_stream_that_opens_as_its_device_is_put_out_does_not_open()
+    public async Task A_stream_does_not_open_for_a_device_removed_meanwhile()
     {
         var presence = new ActiveRequests();
         presence.Revoke(7);
@@ -629,7 +629,7 @@ public sealed class HouseTests
     [Theory]
     [InlineData(true)]
     [InlineData(false)]
-    public async Task A_token_that_comes_again_after_its_new_one_was_used_puts_the_device_out_and_the_owner_is_told(bool thiefFirst)
+    public async Task A_token_used_after_its_successor_removes_the_device_and_the_owner_is_told(bool thiefFirst)
     {
         await using var app = App.OfHouse();
         await PairedAsync(app, DeviceRole.Owner);
@@ -669,7 +669,7 @@ public sealed class HouseTests
 
     /// <summary>A browser whose token is no longer valid is told to delete what it stored; one that never had a token is not.</summary>
     [Fact]
-    public async Task Whoever_comes_with_a_token_that_is_good_no_more_lets_go_of_what_it_kept()
+    public async Task A_device_with_an_expired_token_deletes_what_it_stored()
     {
         await using var app = App.OfHouse();
         var phone = await PairedAsync(app, DeviceRole.Barista);
@@ -682,7 +682,7 @@ public sealed class HouseTests
     }
 
     [Fact]
-    public async Task A_script_that_goes_on_guessing_leaves_one_line_a_shutting_in_the_record()
+    public async Task A_script_that_goes_on_guessing_leaves_one_line_per_lockout_in_the_record()
     {
         await using var app = App.OfHouse();
         var desk = Desk(app);

@@ -12,7 +12,7 @@ namespace Cistern.Web.Tests;
 public sealed class LearningSignalTests
 {
     [Fact]
-    public async Task It_rings_once_for_what_teaches_when_that_is_saved_and_for_nothing_else()
+    public async Task Learning_is_signalled_once_for_each_saved_brew_that_teaches()
     {
         var ct = TestContext.Current.CancellationToken;
         var path = Path.Combine(App.Folder(), "bell.db");

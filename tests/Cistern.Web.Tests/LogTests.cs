@@ -72,7 +72,7 @@ public sealed class LogTests : IClassFixture<App>
     [InlineData("coffee=%27%3B+DROP+TABLE+Brews")]
     [InlineData("from=yesterday&to=2026-13-40")]
     [InlineData("month=no&score=-&strength=x&unknown=1&before=x.y")]
-    public async Task Whatever_stands_in_the_address_is_answered(string query) => await App.GetAsync(client, $"/log?{query}");
+    public async Task Any_query_string_is_answered(string query) => await App.GetAsync(client, $"/log?{query}");
 
     [Fact]
     public async Task Words_are_found_as_they_begin_and_without_their_accents()
@@ -193,7 +193,7 @@ public sealed class LogTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_brew_is_taken_away_and_brought_back()
+    public async Task A_brew_is_deleted_and_restored()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -215,7 +215,7 @@ public sealed class LogTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_search_is_kept_under_a_name_and_let_go()
+    public async Task A_search_is_saved_under_a_name_and_deleted()
     {
         var page = await App.GetAsync(client, "/log?coffee=Tidewrack&q=malt");
         var kept = await App.ParseAsync(await App.PostAsync(client, page, "/log?handler=Keep", ("name", "Malty ones"), ("query", "coffee=Tidewrack&q=malt")));
@@ -283,7 +283,7 @@ public sealed class LogTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Brews_laid_together_show_what_differs_and_what_came_of_it()
+    public async Task Compared_brews_show_what_differs_and_the_result()
     {
         var page = await App.GetAsync(client, "/compare?b=19&b=22&p=vd-water-first");
         Assert.Equal(["A", "B", "C"], page.QuerySelectorAll(".beside-who li > span > strong").Select(one => one.TextContent));
@@ -306,7 +306,7 @@ public sealed class LogTests : IClassFixture<App>
     [InlineData("/compare?b=19")]
     [InlineData("/compare?b=x&b=-1&b=99999999999&p=nothing")]
     [InlineData("/compare?b=1&b=2&b=3&b=4&b=5&b=6")]
-    public async Task Too_few_too_many_and_none_at_all_are_told(string address)
+    public async Task Too_few_too_many_and_none_at_all_are_shown(string address)
     {
         var page = await App.GetAsync(client, address);
         Assert.True(page.QuerySelector(".lead") is not null || page.QuerySelector(".notice") is not null);
@@ -314,7 +314,7 @@ public sealed class LogTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_was_given_up_or_is_under_way_is_not_laid_beside_others()
+    public async Task Abandoned_and_running_brews_are_not_compared()
     {
         await using var own = new App();
         await own.DataAsync(async db => await db.Brews.Where(brew => brew.Id == 9).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Abandoned), Ct)
@@ -352,7 +352,7 @@ public sealed class LogTests : IClassFixture<App>
     [InlineData("strength")]
     [InlineData("lean")]
     [InlineData("drawdown")]
-    public async Task What_had_been_foretold_runs_from_less_to_more_and_holds_most_of_what_came(string of)
+    public async Task Forecasts_in_a_trend_are_ordered_and_hold_most_readings(string of)
     {
         var page = await App.GetAsync(client, $"/trends?of={of}&over=grind");
         var bands = page.QuerySelectorAll("tbody tr td:last-child").Select(cell => cell.TextContent.Split(" to ").Select(Figure).ToList()).Where(pair => pair.Count == 2).ToList();
@@ -366,7 +366,7 @@ public sealed class LogTests : IClassFixture<App>
     [InlineData("of=press&over=ratio")]
     [InlineData("of=lean&over=temperature&from=2030-01-01")]
     [InlineData("of=body&over=time&coffee=Tidewrack")]
-    public async Task Whatever_a_trend_is_asked_of_is_answered(string query)
+    public async Task Any_pair_of_figures_gives_a_trend(string query)
     {
         var page = await App.GetAsync(client, $"/trends?{query}");
         Assert.True(page.QuerySelector(".trend") is not null || page.QuerySelector(".lead")!.TextContent.Contains("No brew that was found", StringComparison.Ordinal));

@@ -25,14 +25,14 @@ public sealed class LogWordingTests
     [InlineData(0, 0, 0, 1, "water 1 °C hotter")]
     [InlineData(0, 0, 0, -4, "water 4 °C cooler")]
     [InlineData(180, 0.5, 12, -3, "the steep ended 3:00 late, 0.5 g more coffee, 12 g more water, water 3 °C cooler")]
-    public void What_differed_is_told_from_where_it_matters(double steepEndS, double doseG, double waterG, double temperatureC, string told)
+    public void What_differed_is_shown_from_where_it_matters(double steepEndS, double doseG, double waterG, double temperatureC, string told)
     {
         var row = Off(steepEndS, doseG, waterG, temperatureC);
         Assert.Equal(told, LogWording.Differed(row, Metric));
     }
 
     [Fact]
-    public void What_differed_is_told_in_the_baristas_units_and_not_at_all_where_it_is_not_known()
+    public void What_differed_is_shown_in_the_baristas_units_and_not_at_all_where_it_is_not_known()
     {
         Assert.Equal("0.04 oz more coffee, 1.06 oz more water, water 5 °F hotter", LogWording.Differed(Off(0, 1, 30, 3), Imperial));
         Assert.Equal("", LogWording.Differed(Row(_ => { }), Metric));
@@ -54,7 +54,7 @@ public sealed class LogWordingTests
     [InlineData("flow", "within", "in its windows")]
     [InlineData("flow", "late", "steep ended or done late")]
     [InlineData("coffee", "Blue Ferry", "Blue Ferry")]
-    public void Each_value_is_told_as_it_is_spoken(string facet, string value, string told) => Assert.Equal(told, LogWording.Of(LogFacet.Find(facet)!, value));
+    public void Each_value_is_shown_as_it_is_spoken(string facet, string value, string told) => Assert.Equal(told, LogWording.Of(LogFacet.Find(facet)!, value));
 
     /// <summary>Every facet has a name of its own, and every value a row can have is offered in some order.</summary>
     [Fact]
@@ -109,7 +109,7 @@ public sealed class LogWordingTests
     [InlineData(-0.29, "Strength is hardly related to grind.")]
     [InlineData(0.3, "Strength somewhat goes up as grind goes up.")]
     [InlineData(-0.6, "Strength clearly goes down as grind goes up.")]
-    public void How_two_figures_go_along_is_told(double along, string told) => Assert.StartsWith(told, TrendWording.Along(along, "Strength, read", "Grind"), StringComparison.Ordinal);
+    public void A_correlation_is_described_in_words(double along, string told) => Assert.StartsWith(told, TrendWording.Along(along, "Strength, read", "Grind"), StringComparison.Ordinal);
 
     [Theory]
     [InlineData(BlindKind.Preference, 10, 5, "so uneven a choice would happen in 100 of 100 such tastings")]
@@ -118,7 +118,7 @@ public sealed class LogWordingTests
     [InlineData(BlindKind.Preference, 10, 9, "A is preferred.")]
     [InlineData(BlindKind.Preference, 10, 1, "B is preferred.")]
     [InlineData(BlindKind.Triangle, 1, 1, "1 taster is too few to say anything.")]
-    public void A_blind_tasting_is_told_in_plain_words(BlindKind kind, int tasters, int right, string says) => Assert.Contains(says, BlindWording.Of(BlindTasting.Of(kind, tasters, right)), StringComparison.Ordinal);
+    public void A_blind_tasting_is_shown_in_plain_words(BlindKind kind, int tasters, int right, string says) => Assert.Contains(says, BlindWording.Of(BlindTasting.Of(kind, tasters, right)), StringComparison.Ordinal);
 
     [Fact]
     public void A_query_reads_back_as_it_was_written()
@@ -135,7 +135,7 @@ public sealed class LogWordingTests
     }
 
     [Fact]
-    public void Every_flow_is_told_otherwise() => Assert.Equal(Enum.GetValues<FlowWord>().Length, Enum.GetValues<FlowWord>().Select(LogWording.Flow).Distinct().Count());
+    public void Every_flow_has_words_of_its_own() => Assert.Equal(Enum.GetValues<FlowWord>().Length, Enum.GetValues<FlowWord>().Select(LogWording.Flow).Distinct().Count());
 
     private static LogRow Off(double steepEndS, double doseG, double waterG, double temperatureC) =>
         Row(row => (row.SteepEndOffS, row.DoseOffG, row.WaterOffG, row.TemperatureOffC) = (steepEndS, doseG, waterG, temperatureC));

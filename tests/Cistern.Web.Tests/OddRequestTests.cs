@@ -49,7 +49,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
     [InlineData("TRACE", 405)]
     [InlineData("OPTIONS", 405)]
     [InlineData("BREW", 405)]
-    public async Task A_method_that_is_not_ours_is_refused_before_any_page_runs(string method, int status)
+    public async Task An_unsupported_method_is_refused_before_any_page_runs(string method, int status)
     {
         using var request = new HttpRequestMessage(new HttpMethod(method), new Uri("/plan/fp-long-settle", UriKind.Relative));
         var answer = await app.Browser().SendAsync(request, TestContext.Current.CancellationToken);
@@ -63,7 +63,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
     [InlineData(null, "", 415)]
     [InlineData("multipart/form-data", "no boundary", 400)]
     [InlineData("multipart/form-data; boundary=x", "--x\r\nContent-Disposition: form-data; name=\"a\"\r\n\r\ncut off", 400)]
-    public async Task What_is_no_form_is_said_to_be_none(string? type, string body, int status)
+    public async Task A_body_that_is_no_form_is_refused(string? type, string body, int status)
     {
         var client = app.Browser();
         using var request = Post("/you?handler=New", await TokenAsync(client), body, type);
@@ -82,7 +82,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_a_page_has_no_handler_for_it_does_not_take()
+    public async Task A_page_without_a_handler_refuses_the_form()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/log/1");
@@ -92,7 +92,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
 
     /// <summary>A form that had expired must not lose what somebody wrote in it.</summary>
     [Fact]
-    public async Task What_was_typed_into_a_form_that_is_refused_is_shown_again()
+    public async Task A_refused_form_is_shown_again_as_typed()
     {
         using var content = new FormUrlEncodedContent([KeyValuePair.Create("note", "blackcurrant & <tea>, later cocoa"), KeyValuePair.Create("__RequestVerificationToken", "stale")]);
         var answer = await app.Browser().PostAsync(new Uri("/log/1?handler=Note", UriKind.Relative), content, TestContext.Current.CancellationToken);
@@ -119,7 +119,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
     [InlineData("/brew/1?handler=Picture")]
     [InlineData("/plan/fp-long-settle")]
     [InlineData("/api/nothing")]
-    public async Task What_is_of_the_moment_is_not_stored(string path)
+    public async Task Pages_of_the_moment_are_not_cached(string path)
     {
         var answer = await app.Browser().GetAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken);
         Assert.True(answer.Headers.CacheControl!.NoStore, path);

@@ -25,7 +25,7 @@ public sealed partial class OneTruthTests
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
     [Fact]
-    public async Task No_two_pages_tell_one_figure_of_a_brew_in_two_ways()
+    public async Task No_two_pages_show_different_values_of_one_figure()
     {
         await using var app = new App();
         var brews = await app.DataAsync(db => db.Logged.Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null).Select(brew => brew.Id).ToListAsync(Ct));
@@ -47,7 +47,7 @@ public sealed partial class OneTruthTests
     }
 
     [Fact]
-    public async Task The_plan_that_is_made_shows_what_was_told_of_its_change()
+    public async Task The_plan_made_of_a_change_shows_the_figures_offered()
     {
         await using var app = new App();
         var client = app.Browser();
@@ -62,7 +62,7 @@ public sealed partial class OneTruthTests
 
     /// <summary>A reading taken a moment ago is used by the plan as by the advice, before everything is learned again.</summary>
     [Fact]
-    public async Task What_was_just_read_is_known_to_the_plan_too()
+    public async Task A_reading_just_taken_is_used_by_the_plan_too()
     {
         await using var app = new App();
         var client = app.Browser();
@@ -112,7 +112,7 @@ public sealed partial class OneTruthTests
     /// same day.
     /// </summary>
     [Fact]
-    public async Task What_a_change_comes_to_is_what_the_plan_made_of_it_shows()
+    public async Task The_figures_of_a_change_are_those_of_the_plan_made_of_it()
     {
         await using var app = new App();
         var (grinders, places, vessels) = await app.DataAsync(async db => (await db.Grinders.ToListAsync(Ct), await db.Places.ToListAsync(Ct), await db.Vessels.ToListAsync(Ct)));

@@ -124,7 +124,7 @@ public sealed class OutTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_code_of_a_brew_is_taken_in_by_another_bench()
+    public async Task A_code_of_a_brew_is_imported_by_another_installation()
     {
         var page = await App.GetAsync(client, "/files/code?brew=5");
         Assert.NotNull(page.QuerySelector(".code-large svg path"));
@@ -157,7 +157,7 @@ public sealed class OutTests : IClassFixture<App>
     [InlineData("CISTERN1:ABC_.", "A character is wrong or missing")]
     [InlineData("CISTERN1::::.", "A character is wrong or missing")]
     [InlineData("CISTERN1:ABCDEF.", "incomplete or damaged")]
-    public async Task What_is_no_code_is_told_and_stays_as_it_was_typed(string typed, string says)
+    public async Task Text_that_is_no_code_gets_a_finding_and_stays_as_typed(string typed, string says)
     {
         var answer = await App.PostAsync(client, await App.GetAsync(client, "/files"), "/files?handler=Code", ("code", typed));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
@@ -246,7 +246,7 @@ public sealed class OutTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_history_that_was_tied_to_itself_by_another_hand_ends()
+    public async Task A_circular_history_ends()
     {
         await using var own = new App();
         var browser = own.Browser();

@@ -112,7 +112,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
     [InlineData("/brew/999999")]
     [InlineData("/shelf/teapot/new")]
     [InlineData("/nowhere")]
-    public async Task What_is_not_there_is_said_kindly(string path)
+    public async Task A_missing_page_says_so_and_offers_a_way_on(string path)
     {
         var page = await App.GetAsync(app.Browser(), path, 404);
         Assert.Contains("Nothing is kept here", page.QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
@@ -266,7 +266,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task An_overflow_stops_the_brew_and_scaling_to_fit_mends_it()
+    public async Task An_overflow_stops_the_brew_and_scaling_to_fit_corrects_it()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-slow-eight?dose=70&was.dose=46.0");
@@ -338,7 +338,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task The_release_moves_by_minutes_and_seconds_and_the_cup_gets_stronger()
+    public async Task The_end_of_the_steep_moves_by_minutes_and_seconds_and_the_cup_gets_stronger()
     {
         var client = app.Browser();
         var plain = await App.GetAsync(client, "/plan/fp-bloomed");

@@ -192,7 +192,7 @@ public sealed class PairTests : IClassFixture<App>
     [InlineData("tasters", "some", "tasters")]
     [InlineData("b", "8", "b")]
     [InlineData("what", "bell \a", "what")]
-    public async Task What_no_blind_tasting_can_be_is_told_at_its_field(string field, string typed, string at)
+    public async Task What_no_blind_tasting_can_be_is_shown_at_its_field(string field, string typed, string at)
     {
         var form = await App.GetAsync(client, "/blind?a=8");
         var values = new Dictionary<string, string>(StringComparer.Ordinal) { ["kind"] = "triangle", ["tasters"] = "4", ["a"] = "8", ["b"] = "19", ["what"] = "", [field] = typed };
@@ -216,7 +216,7 @@ public sealed class PairTests : IClassFixture<App>
     [InlineData("kind=triangle&of=-3&right=1", "of-problem")]
     [InlineData("kind=triangle&of=6&right=7", "right-problem")]
     [InlineData("kind=triangle&of=6&right=half", "right-problem")]
-    public async Task What_cannot_be_counted_is_told_at_its_field(string query, string problem) => Assert.NotNull((await App.GetAsync(client, $"/blind?{query}")).QuerySelector($"#{problem}"));
+    public async Task What_cannot_be_counted_is_shown_at_its_field(string query, string problem) => Assert.NotNull((await App.GetAsync(client, $"/blind?{query}")).QuerySelector($"#{problem}"));
 
     private async Task<long?> StartsAsync(int brewId)
     {

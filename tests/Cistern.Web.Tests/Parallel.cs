@@ -1,2 +1,2 @@
 // Twice the cores: many of these tests wait for the disk, for a process or for background work.
-[assembly: CollectionBehavior(MaxParallelThreads = 4)]
+[assembly: Xunit.v3.Parallelization(MaxThreads = 4)]

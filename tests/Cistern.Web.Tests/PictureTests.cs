@@ -107,7 +107,7 @@ public sealed class PictureTests : IClassFixture<App>
     [Theory]
     [InlineData("", "", "Choose a picture")]
     [InlineData("x", "12", "60")]
-    public async Task What_will_not_do_is_said_and_what_was_typed_stays(string picture, string ruler, string finding)
+    public async Task An_invalid_picture_form_is_refused_and_stays_as_typed(string picture, string ruler, string finding)
     {
         var answer = await SendAsync(await App.GetAsync(client, "/shelf/grind"), "/shelf/grind", "pictures", picture.Length > 0 ? [Photograph()] : [], ("of", "mill-2"), ("setting", "7"), ("ruler", ruler.Length > 0 ? ruler : "100"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
@@ -158,7 +158,7 @@ public sealed class PictureTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_picture_of_a_brew_is_made_small_shown_deleted_and_brought_back()
+    public async Task A_picture_of_a_brew_is_made_small_shown_deleted_and_restored()
     {
         var page = await App.GetAsync(client, "/brew/6/pictures");
         var added = await SendAsync(page, "/brew/6/pictures", "picture", [Photograph()], ("of", "bed"), ("said", "flat, no sludge"), ("key", Guid.NewGuid().ToString()));
@@ -219,7 +219,7 @@ public sealed class PictureTests : IClassFixture<App>
 
     /// <summary>A cancelled request leaves no process behind, and the next picture is measured.</summary>
     [Fact]
-    public async Task A_process_that_looks_ends_with_its_request()
+    public async Task A_picture_process_ends_with_its_request()
     {
         var looker = app.Services.GetRequiredService<PictureProcess>();
         static bool Looks() => Directory.EnumerateDirectories("/proc").Any(folder =>
@@ -252,7 +252,7 @@ public sealed class PictureTests : IClassFixture<App>
 
     /// <summary>Exported with a brew's file and imported elsewhere; a file without pictures removes none.</summary>
     [Fact]
-    public async Task Pictures_go_out_and_in_with_a_brew_file_where_they_are_wanted()
+    public async Task Pictures_are_exported_and_imported_with_a_brew_file_where_wanted()
     {
         var page = await App.GetAsync(client, "/brew/9/pictures");
         await SendAsync(page, "/brew/9/pictures", "picture", [Photograph(800, 600)], ("of", "crust"), ("said", "thick"), ("key", Guid.NewGuid().ToString()));
@@ -299,7 +299,7 @@ public sealed class PictureTests : IClassFixture<App>
     public void A_picture_in_a_file_that_is_none_is_a_finding(string image) => Assert.Null(Core.Records.RecordedPicture.Bytes(image));
 
     [Fact]
-    public async Task The_card_goes_out_as_a_page_and_as_a_file()
+    public async Task The_card_is_a_page_and_a_file()
     {
         Assert.NotNull((await App.GetAsync(client, "/shelf/card")).QuerySelector("svg.scale-card"));
         var answer = await client.GetAsync(new Uri("/shelf/card?handler=Svg", UriKind.Relative), Ct);

@@ -31,7 +31,7 @@ public sealed class PinTests
     }
 
     [Fact]
-    public async Task Nobody_brews_as_a_barista_with_a_PIN_who_has_not_given_it()
+    public async Task A_barista_with_a_PIN_is_chosen_only_with_it()
     {
         await using var app = new App();
         var own = await TeoWithPinAsync(app);
@@ -62,7 +62,7 @@ public sealed class PinTests
     }
 
     [Fact]
-    public async Task Another_PIN_ends_every_device_of_the_one_before_and_wants_it_first()
+    public async Task Changing_a_PIN_takes_the_old_one_and_signs_out_every_device()
     {
         await using var app = new App();
         var own = await TeoWithPinAsync(app);
@@ -90,7 +90,7 @@ public sealed class PinTests
 
     /// <summary>Different salts, slow to try, and never the PIN itself in the file.</summary>
     [Fact]
-    public void What_is_kept_of_a_PIN_is_not_the_PIN()
+    public void A_PIN_is_stored_as_a_hash_only()
     {
         var (one, two) = (Pins.Keep("4711"), Pins.Keep("4711"));
         Assert.NotEqual(one, two);
@@ -99,7 +99,7 @@ public sealed class PinTests
     }
 
     [Fact]
-    public async Task Five_wrong_ones_shut_it_for_five_minutes_for_that_barista_alone()
+    public async Task Five_wrong_PINs_lock_that_barista_alone_for_five_minutes()
     {
         await using var app = new App();
         await TeoWithPinAsync(app);
@@ -152,7 +152,7 @@ public sealed class PinTests
     }
 
     [Fact]
-    public async Task The_owner_takes_a_forgotten_one_off_and_the_record_says_so()
+    public async Task The_owner_removes_a_forgotten_PIN_and_it_is_recorded()
     {
         await using var app = new App();
         await TeoWithPinAsync(app);
@@ -170,7 +170,7 @@ public sealed class PinTests
 
     /// <summary>Everybody has a PIN and none was entered here: the pages work without a barista, and lead to where a PIN is entered.</summary>
     [Fact]
-    public async Task Where_everybody_has_a_PIN_a_new_device_is_nobodys()
+    public async Task Where_everybody_has_a_PIN_a_new_device_has_no_barista()
     {
         await using var app = new App();
         var kept = Pins.Keep("2468");

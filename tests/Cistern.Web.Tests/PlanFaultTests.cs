@@ -65,7 +65,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_card_and_a_code_tell_the_same_own_gear_as_the_plan()
+    public async Task A_card_and_a_code_show_the_same_own_gear_as_the_plan()
     {
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
         Assert.NotNull(page.QuerySelector("#own-gear"));
@@ -123,7 +123,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Room_is_told_in_fluid_ounces_where_drinks_are()
+    public async Task Room_is_shown_in_fluid_ounces_where_drinks_are()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -169,7 +169,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_ratio_that_nobody_asked_for_is_said_and_a_lock_can_be_pressed()
+    public async Task An_unusual_ratio_is_reported_and_can_be_locked()
     {
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-water-first"), ("drink", "540"));
         page = await ChangeAsync(client, page, ("dose", "26"));
@@ -321,7 +321,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_vessel_is_filled_to_a_mark_and_a_dose_that_cannot_be_true_is_told_so()
+    public async Task A_vessel_is_filled_to_a_mark_and_a_dose_that_cannot_be_true_is_shown_so()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -376,7 +376,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_cannot_be_as_asked_says_why_and_its_remedy_is_taken()
+    public async Task A_change_that_cannot_be_met_says_why_and_its_remedy_works()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -421,7 +421,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
 
     /// <summary>Said once, and plan, card, brew and the running page use spoons, marks and seconds off the boil.</summary>
     [Fact]
-    public async Task Without_scale_thermometer_and_mill_everything_is_told_by_what_is_at_hand()
+    public async Task Without_scale_thermometer_and_grinder_everything_is_shown_by_what_is_at_hand()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -481,7 +481,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     [InlineData("release", "270 s", "4:30")]
     [InlineData("grind", "table salt", "442")]
     [InlineData("grind", "700 µm", "700")]
-    public async Task It_is_typed_as_it_is_said(string field, string typed, string stands)
+    public async Task Amounts_and_times_are_typed_as_spoken(string field, string typed, string stands)
     {
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed?mill="), (field, typed));
         Assert.Null(page.QuerySelector($"#{field}-problem"));
@@ -492,7 +492,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
 
     /// <summary>How a word was understood is shown beside its result.</summary>
     [Fact]
-    public async Task Cups_are_told_in_ml_also_where_the_ratio_goes_far()
+    public async Task Cups_are_shown_in_ml_also_where_the_ratio_goes_far()
     {
         var page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("dose", "24")), ("drink", "3 cups"));
         Assert.Matches(@"^3 cups of 180 ml: 540 ml\. .+ The ratio is now 1:\d+\.\d", page.QuerySelector("#answer span")!.TextContent);
@@ -512,7 +512,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     [InlineData("a notch above 30", "31")]
     [InlineData("two below 20", "18")]
     [InlineData("between 20 and 22", "21")]
-    public async Task A_mill_is_set_as_it_is_said(string typed, string stands)
+    public async Task A_grinder_is_set_as_it_is_said(string typed, string stands)
     {
         var id = await app.DataAsync(db => db.Grinders.Where(grinder => grinder.Name == "Ferrule").Select(grinder => grinder.Id).SingleAsync(Ct));
         var page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("mill", $"{id}")), ("grind", "40"));
@@ -551,7 +551,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
 
     /// <summary>On ice or brewed cold: no page waits for it to cool, and minutes of cold water are called what they are.</summary>
     [Fact]
-    public async Task What_is_drunk_cold_is_never_told_to_cool()
+    public async Task A_cold_drink_is_never_left_to_cool()
     {
         var cold = await ChangeAsync(client, await App.GetAsync(client, "/plan/jar-spoons"), ("kettle", "fridge"));
         Assert.Contains("in hours, not in minutes", cold.QuerySelector("#answer span")!.TextContent, StringComparison.Ordinal);
@@ -575,7 +575,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
 
     /// <summary>A plan that fills the brewer to the brim is asked about once, and brewed if confirmed.</summary>
     [Fact]
-    public async Task To_the_brim_is_asked_once()
+    public async Task Filling_to_the_brim_is_confirmed_once()
     {
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/vd-coffee-first?vessel="), ("water", "490"));
         Assert.Contains("It reaches the brim", page.QuerySelector(".plan-says")?.TextContent ?? page.Body!.TextContent, StringComparison.Ordinal);
@@ -594,7 +594,7 @@ public sealed class PlanFaultTests : IClassFixture<App>
     [InlineData("kettle", "a while off the boil", "30 s off the boil")]
     [InlineData("grind", "gravel", "table salt")]
     [InlineData("release", "soon", "4:15")]
-    public async Task What_is_not_understood_is_said_at_its_field_with_what_would_be_and_stays(string field, string typed, string wouldDo)
+    public async Task Text_not_understood_gets_a_finding_with_examples_and_stays(string field, string typed, string wouldDo)
     {
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), (field, typed));
         Assert.Contains(wouldDo, page.QuerySelector($"#{field}-problem")!.TextContent, StringComparison.Ordinal);

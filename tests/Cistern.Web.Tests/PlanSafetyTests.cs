@@ -24,7 +24,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     // ---- what can be stored can be read
 
     [Fact]
-    public async Task A_mill_that_touches_at_nought_offers_no_setting_that_grinds_to_nothing()
+    public async Task A_grinder_that_touches_at_zero_offers_no_setting_below_it()
     {
         var client = app.Browser();
         var form = await App.GetAsync(client, "/shelf/mill/new");
@@ -137,7 +137,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     // ---- solving backwards
 
     [Fact]
-    public async Task A_question_that_divided_by_nothing_is_answered()
+    public async Task A_target_that_divided_by_zero_is_answered()
     {
         var client = app.Browser();
         foreach (var setting in Enum.GetValues<Core.Planning.Setting>())
@@ -244,7 +244,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_nobody_waits_for_any_more_stops()
+    public async Task Work_for_a_closed_connection_stops()
     {
         var recipe = RecipeReader.Read(Heavy()).Recipes.Single();
         using var gone = new CancellationTokenSource();
@@ -289,7 +289,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task At_most_a_hundred_turns_are_kept()
+    public async Task At_most_a_hundred_changes_can_be_undone()
     {
         await using var scope = app.Services.CreateAsyncScope();
         app.Browser();
@@ -341,7 +341,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_release_of_over_an_hour_can_be_typed_and_brewed()
+    public async Task A_steep_end_of_over_an_hour_can_be_typed_and_brewed()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
@@ -356,7 +356,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     [Theory]
     [InlineData("half \\ud800 a letter", "steps[2].x-note")]
     [InlineData("plain", null)]
-    public async Task A_file_with_half_a_letter_in_a_member_nobody_knows_is_a_finding(string note, string? place)
+    public async Task Half_a_surrogate_pair_in_an_unknown_member_is_a_finding(string note, string? place)
     {
         var client = app.Browser();
         var json = RecipeWriter.Write(RecipeLibrary.Find("fp-bloomed")! with { Id = "half-a-letter" });

@@ -106,7 +106,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Without_a_release_the_plan_says_so_and_cannot_be_brewed_until_one_is_put_in()
+    public async Task Without_an_end_of_the_steep_a_plan_says_so_and_cannot_be_brewed()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/tp-upright-short");
@@ -123,7 +123,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Any_step_can_be_taken_out_and_the_page_says_what_is_missing()
+    public async Task Any_step_can_be_removed_and_the_page_says_what_is_missing()
     {
         var client = app.Browser();
         foreach (var recipe in RecipeLibrary.All)
@@ -139,7 +139,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Any_setting_can_be_asked_for_on_the_mills_own_steps()
+    public async Task Any_setting_can_be_asked_for_on_the_grinders_own_steps()
     {
         var client = app.Browser();
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("mill", Option(await App.GetAsync(client, "/plan/fp-bloomed"), "mill", "Ferrule")));
@@ -159,7 +159,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_bag_bought_ground_fixes_the_grind_and_a_mill_says_what_it_cannot_do()
+    public async Task A_bag_bought_ground_fixes_the_grind_and_a_grinder_says_what_it_cannot_do()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/tp-upright-short?mill=");
@@ -246,7 +246,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_file_is_taken_in_whole_or_not_at_all()
+    public async Task A_file_is_imported_whole_or_not_at_all()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan");
@@ -311,7 +311,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Ready_at_a_time_reckons_back_to_the_kettle()
+    public async Task Ready_at_a_time_is_scheduled_back_to_the_kettle()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-bloomed");

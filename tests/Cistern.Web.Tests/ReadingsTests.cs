@@ -28,7 +28,7 @@ public sealed class ReadingsTests : IClassFixture<App>
 
     /// <summary>Otherwise every page that is closed would be an error in the log.</summary>
     [Fact]
-    public async Task Whoever_looks_on_and_leaves_has_only_ended()
+    public async Task A_viewer_who_leaves_ends_only_the_stream()
     {
         var reader = new LiveReadings().Of(1);
         using var leaves = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
@@ -55,7 +55,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Readings_are_kept_once_in_whatever_order_they_come_and_go_out_as_they_came_in()
+    public async Task Readings_are_stored_once_in_any_order_and_exported_as_they_came()
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         var at = NowMs;
@@ -73,7 +73,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     [InlineData("{\"of\":\"scaleG\",\"value\":1000000}")]
     [InlineData("{\"of\":\"scaleG\",\"atMs\":5,\"value\":1}")]
     [InlineData("")]
-    public async Task What_no_instrument_shows_is_refused_in_words_and_nothing_is_lost(string odd)
+    public async Task An_impossible_reading_is_refused_and_nothing_is_lost(string odd)
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         await SendAsync(id, token, Line("scaleG", NowMs, 7));
@@ -100,7 +100,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     [Theory]
     [InlineData("text/plain")]
     [InlineData("application/octet-stream")]
-    public async Task What_a_piece_calls_itself_does_not_matter(string type)
+    public async Task The_content_type_of_readings_does_not_matter(string type)
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/brews/{id}/readings") { Content = new StringContent(Line("scaleG", NowMs, 7), Encoding.UTF8, type) };
@@ -127,7 +127,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_the_scale_sees_moves_the_brew_on_is_kept_as_seen_and_is_not_said_twice_after_an_undo()
+    public async Task A_detected_step_moves_the_brew_on_is_stored_as_detected_and_is_not_repeated_after_an_undo()
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         await EntryAsync(id, "start", 2);
@@ -151,7 +151,7 @@ public sealed class ReadingsTests : IClassFixture<App>
 
     /// <summary>The last pieces of a scale may come so close together that only the first is evaluated at once; no later piece triggers the rest.</summary>
     [Fact]
-    public async Task What_was_shown_last_is_looked_at_though_nothing_comes_after_it()
+    public async Task The_last_reading_is_analysed_though_none_follows()
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         await EntryAsync(id, "start", 2);
@@ -222,7 +222,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Of_a_brew_that_is_over_nothing_more_is_heard()
+    public async Task Readings_of_a_finished_brew_are_refused()
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Finished)));
@@ -230,7 +230,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task When_a_brew_is_over_its_pieces_are_made_one_and_say_the_same()
+    public async Task When_a_brew_is_over_its_readings_are_merged_unchanged()
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         for (var i = 0; i < 12; i++)
@@ -248,7 +248,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Whoever_looks_on_is_told_as_it_comes()
+    public async Task Live_readings_are_sent_as_they_come()
     {
         var (id, token) = await GatewayAsync("fp-bloomed");
         using var stop = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);

@@ -12,7 +12,7 @@ public sealed class ReasonTests
     private static string Reason(string id) => StyleWording.ReasonOf(id)!;
 
     [Fact]
-    public void What_lies_on_a_side_or_is_drawn_to_the_end_says_so_and_nothing_is_a_fault()
+    public void Recipes_are_described_by_balance_and_extraction_and_none_is_a_fault()
     {
         foreach (var recipe in RecipeLibrary.All)
         {

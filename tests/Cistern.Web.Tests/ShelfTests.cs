@@ -18,7 +18,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     [InlineData("place")]
     [InlineData("spoon")]
     [InlineData("filter")]
-    public async Task A_thing_of_every_kind_is_added_changed_taken_off_and_put_back(string kind)
+    public async Task Every_kind_of_equipment_is_added_changed_deleted_and_restored(string kind)
     {
         var client = app.Browser();
         var form = await App.GetAsync(client, $"/shelf/{kind}/new");
@@ -51,7 +51,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     [InlineData("coffee", "name roast roasted", "name=Plain bag", "roast 0.4")]
     [InlineData("mill", "name most usuals", "name=Plain mill", "clicks 0 to 40 by 1")]
     [InlineData("vessel", "name family capacity", "name=Plain press", "French press, 1000 ml")]
-    public async Task A_new_thing_is_three_questions(string kind, string asked, string typed, string line)
+    public async Task New_equipment_takes_three_questions(string kind, string asked, string typed, string line)
     {
         await using var own = new App();
         var client = own.Browser();
@@ -69,7 +69,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public void A_mill_is_told_by_a_bag_that_was_bought_ground()
+    public void A_grinder_is_measured_by_a_bag_bought_ground()
     {
         var grinder = new Cistern.Data.Shelf.Grinder { Name = "Any", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, Estimated = true, Looks = "24 = 800 µm\n30 = 1000\n10 = fine\n12 = 20 µm\n14 = gravel" };
         Assert.Equal([(24, 800, 120), (30, 1_000, 150)], grinder.LookList.Take(2).Select(one => (one.Setting, one.Um, one.SigmaUm)));
@@ -79,7 +79,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_place_is_told_by_where_its_water_boils_a_spoon_heaped_and_a_cone_by_its_hole()
+    public async Task A_place_is_set_by_its_boiling_point_a_spoon_heaped_and_a_cone_by_its_hole()
     {
         await using var own = new App();
         var client = own.Browser();
@@ -114,7 +114,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
 
     /// <summary>No barista knows micrometres: the usual setting for a purpose is enough, and every page says how rough the estimate is.</summary>
     [Fact]
-    public async Task A_mill_nobody_has_measured_is_set_up_by_what_it_is_used_for()
+    public async Task A_grinder_nobody_has_measured_is_set_up_by_what_it_is_used_for()
     {
         await using var own = new App();
         var client = own.Browser();
@@ -152,7 +152,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_bag_is_used_up_and_brought_back_and_the_log_keeps_its_name()
+    public async Task A_bag_is_used_up_and_restored_and_the_log_keeps_its_name()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/shelf");
@@ -177,7 +177,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     [InlineData("coffee", "roasted", "2026-13-40")]
     [InlineData("kettle", "off", "hot")]
     [InlineData("filter", "left", "1e309")]
-    public async Task Bad_things_get_a_finding_at_their_field_and_stay_as_typed(string kind, string field, string typed)
+    public async Task Invalid_equipment_gets_a_finding_at_its_field_and_stays_as_typed(string kind, string field, string typed)
     {
         var client = app.Browser();
         var form = await App.GetAsync(client, $"/shelf/{kind}/1");
@@ -222,7 +222,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Two_waters_are_mixed_and_a_concentrate_is_let_down()
+    public async Task Two_waters_are_mixed_and_a_concentrate_is_diluted()
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/shelf/mix");

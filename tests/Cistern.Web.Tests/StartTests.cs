@@ -19,7 +19,7 @@ public sealed class StartTests
     public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras", "5-brews-as-entries", "6-slips-answered", "7-readings", "8-taste-and-learning", "9-log-and-files", "10-pairs-gear-and-house", "11-dose-unit-and-pin"];
 
     [Fact]
-    public async Task A_start_that_was_interrupted_does_not_keep_the_next_one_waiting()
+    public async Task An_interrupted_start_does_not_delay_the_next_one()
     {
         var path = NewPath();
         await MadeAsync(path);
@@ -30,7 +30,7 @@ public sealed class StartTests
 
     /// <summary>The very first statements of an old start: a lock and an empty history, and no table of ours yet.</summary>
     [Fact]
-    public async Task A_file_in_which_a_start_got_no_further_than_its_lock_is_built_anew()
+    public async Task A_file_with_nothing_but_its_lock_is_built_again()
     {
         var path = NewPath();
         Run(path, "CREATE TABLE __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT); INSERT INTO __EFMigrationsLock VALUES(1,'x'); CREATE TABLE __EFMigrationsHistory (MigrationId TEXT PRIMARY KEY, ProductVersion TEXT)");
@@ -39,7 +39,7 @@ public sealed class StartTests
     }
 
     [Fact]
-    public async Task What_an_interrupted_building_left_behind_is_cleared_away()
+    public async Task Files_of_an_interrupted_start_are_deleted()
     {
         var path = NewPath();
         await File.WriteAllTextAsync(path + ".new", "half a file", TestContext.Current.CancellationToken);
@@ -50,7 +50,7 @@ public sealed class StartTests
     }
 
     [Fact]
-    public async Task One_server_owns_a_data_file_and_a_second_is_told_so_in_one_sentence()
+    public async Task A_second_server_on_a_data_file_is_refused_in_one_sentence()
     {
         var path = NewPath();
         using var first = DataFile.Take(path);
@@ -88,7 +88,7 @@ public sealed class StartTests
     [Theory]
     [InlineData("this is a letter, and longer than any header of a database would be, if it were one", "not a database")]
     [InlineData("CREATE TABLE Letters (Id INTEGER)", "has other tables")]
-    public async Task What_is_no_data_file_is_refused_and_left_as_it_is(string content, string why)
+    public async Task A_file_that_is_no_data_file_is_refused_and_unchanged(string content, string why)
     {
         var path = NewPath();
         if (content.StartsWith("CREATE", StringComparison.Ordinal))
@@ -107,7 +107,7 @@ public sealed class StartTests
     }
 
     [Fact]
-    public async Task A_folder_in_its_place_and_a_folder_that_takes_nothing_are_said_in_a_sentence()
+    public async Task A_folder_in_its_place_and_a_read_only_folder_are_refused_in_a_sentence()
     {
         var folder = App.Folder();
         Assert.Contains("cannot be used", (await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(folder))).Message, StringComparison.Ordinal);
@@ -118,7 +118,7 @@ public sealed class StartTests
     /// <summary>Data files as each earlier version made them, with its demo data.</summary>
     [Theory]
     [MemberData(nameof(OldFiles))]
-    public async Task A_file_of_each_earlier_version_comes_up_whole_with_a_copy_of_it_beside(string name)
+    public async Task A_file_of_each_earlier_version_is_migrated_with_all_data_and_a_copy_of_it_kept(string name)
     {
         var path = NewPath();
         Old(name, path);
@@ -172,7 +172,7 @@ public sealed class StartTests
 
     /// <summary>A copy is migrated, so whatever interrupts it leaves the file unchanged.</summary>
     [Fact]
-    public async Task A_file_that_cannot_be_brought_up_is_left_as_it_was()
+    public async Task A_file_that_cannot_be_migrated_is_unchanged()
     {
         var path = NewPath();
         Old("1-first-brew", path);
@@ -225,7 +225,7 @@ public sealed class StartTests
     }
 
     [Fact]
-    public async Task Fresh_throws_away_what_the_demo_made_and_nothing_else()
+    public async Task Fresh_deletes_demo_data_and_nothing_else()
     {
         var demo = NewPath();
         await using (var app = App.On(demo, demo: true))
@@ -260,7 +260,7 @@ public sealed class StartTests
     }
 
     [Fact]
-    public async Task Only_tried_plans_go_when_they_are_old_and_what_is_kept_brewed_wanted_or_of_a_pair_stays()
+    public async Task Old_plans_are_deleted_unless_saved_brewed_planned_for_a_time_or_in_a_pair()
     {
         await using var app = App.On(NewPath(), demo: true);
         app.Browser();
@@ -290,7 +290,7 @@ public sealed class StartTests
     [Theory]
     [InlineData(null)]
     [InlineData("1-first-brew")]
-    public async Task Killed_at_any_statement_of_a_start_the_next_one_comes_up_whole(string? old)
+    public async Task Killed_at_any_statement_of_a_start_the_next_start_has_all_data(string? old)
     {
         var path = NewPath();
         if (old is not null)

@@ -85,7 +85,7 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task Plans_that_were_not_kept_are_the_last_ten_of_a_fortnight_that_nobody_kept_brewed_removed_or_paired()
+    public async Task Unsaved_plans_are_the_last_ten_of_two_weeks_not_brewed_removed_or_paired()
     {
         var old = await ChangedAsync(await OpenAsync(), "long ago");
         time.Advance(TimeSpan.FromDays(1));
@@ -140,7 +140,7 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task What_is_wanted_is_told_the_nearest_first_and_is_done_when_it_is_brewed_near_that_time()
+    public async Task Planned_brews_are_listed_the_nearest_first_and_done_when_brewed_near_that_time()
     {
         async Task<int> WantedAsync(double hours) => (await changes.WantAsync(await OpenAsync(), NowMs + (long)(3_600_000 * hours), Wish, Ct))!.Stored!.Id;
         var (far, soon, past) = (await WantedAsync(12.1), await WantedAsync(11.9), await WantedAsync(-0.1));
@@ -158,7 +158,7 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task A_change_is_kept_once_on_what_was_seen_and_a_hundred_can_be_undone()
+    public async Task A_change_is_stored_once_on_the_version_seen_and_a_hundred_can_be_undone()
     {
         var wish = Wish;
         var open = await OpenAsync();
@@ -213,7 +213,7 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task The_next_plan_of_a_line_is_made_once_and_waits_until_its_brew_was_answered()
+    public async Task The_next_plan_of_a_series_is_made_once_and_waits_until_its_brew_was_tasted()
     {
         var from = await SavedAsync(Brewed());
         var wish = Wish;
@@ -291,7 +291,7 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task A_device_is_put_out_once_given_another_role_and_both_stand_in_the_record()
+    public async Task A_role_is_changed_and_a_device_removed_once_and_both_are_recorded()
     {
         var devices = new DeviceStore(db);
         var (phone, token) = await devices.PairAsync("Phone of Teo", DeviceRole.Guest, "bench", NowMs, Ct);
@@ -361,7 +361,7 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task A_line_is_the_finished_brews_of_a_recipe_and_a_coffee_within_45_days_with_what_they_come_from()
+    public async Task A_series_is_the_finished_brews_of_a_recipe_and_a_coffee_within_45_days_with_their_parents()
     {
         var lines = new SeriesStore(db);
         var parent = await SavedAsync(Brewed("another coffee", daysAgo: 60));
@@ -395,7 +395,7 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task A_history_is_told_from_its_first_plan_with_what_was_kept_of_it_and_how_often_each_was_brewed()
+    public async Task A_history_is_shown_from_its_first_plan_with_what_was_kept_of_it_and_how_often_each_was_brewed()
     {
         var lineages = new LineageStore(db);
         Assert.Null(await lineages.OfAsync(1, Ct));

@@ -25,7 +25,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Everything_that_was_said_of_a_brew_is_kept_and_stands_there_again()
+    public async Task A_whole_tasting_is_stored_and_shown_again()
     {
         var page = await App.GetAsync(client, "/taste/12");
         Assert.NotNull(page.QuerySelector("[name=press-felt]"));
@@ -62,7 +62,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_will_not_do_is_a_finding_at_its_place_and_what_was_typed_stays()
+    public async Task An_invalid_tasting_is_a_finding_at_its_place_and_stays_as_typed()
     {
         var page = await App.GetAsync(client, "/taste/13");
         var refused = await App.PostAsync(client, page, "/taste/13", ("placed", "1"), ("sharp-harsh", "6"), ("thin-heavy", "0"), ("sweet", "9"), ("score", ""), ("note", "kept"), ("crust", "x\u0007"), ("reading", "nan"), ("drink", "1e309"), ("let-down", "-4"), ("bed", "nonsense"), ("press-felt", "nonsense"), ("sediment", "12"));
@@ -78,7 +78,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task The_page_asks_first_about_what_this_brew_can_tell()
+    public async Task The_page_asks_first_about_what_this_brew_can_show()
     {
         // From a taster who has not said it yet.
         var other = app.Browser();
@@ -91,7 +91,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_change_that_is_taken_is_the_next_plan_with_its_history_and_its_why_and_the_bench_offers_it_until_it_is_brewed()
+    public async Task A_change_taken_becomes_the_next_plan_with_its_history_and_is_offered_until_brewed()
     {
         var page = await App.GetAsync(client, $"/next/{Stalled}");
         Assert.Contains("stalled", page.QuerySelector("#verdict")!.TextContent, StringComparison.Ordinal);
@@ -126,7 +126,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_is_not_advised_any_more_is_said_and_what_is_stands_there()
+    public async Task Outdated_advice_says_so_and_current_advice_is_shown()
     {
         var page = await App.GetAsync(client, $"/next/{Stalled}");
         var answer = await App.PostAsync(client, page, $"/next/{Stalled}", ("change", "medianUm:9999"), ("job", Guid.NewGuid().ToString()));
@@ -143,7 +143,7 @@ public sealed class TasteTests : IClassFixture<App>
     public async Task Only_a_brew_that_is_over_has_a_next(string path, int status) => await App.GetAsync(client, path, status);
 
     [Fact]
-    public async Task The_line_shows_what_each_change_was_to_do_and_what_it_did()
+    public async Task The_series_shows_what_each_change_was_to_do_and_what_it_did()
     {
         var page = await App.GetAsync(client, $"/series/{InTheSeries}");
         var rows = page.QuerySelectorAll(".series-rows li").ToList();
@@ -167,7 +167,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_was_learned_is_told_used_kept_with_a_brew_and_can_be_left()
+    public async Task What_was_learned_is_shown_used_stored_with_a_brew_and_can_be_switched_off()
     {
         await using var learning = App.Learning();
         var browser = learning.Browser();
@@ -198,7 +198,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_brew_that_is_kept_a_moment_ago_is_learned_from_by_itself()
+    public async Task A_brew_just_saved_is_learned_from()
     {
         await using var learning = App.Learning();
         var browser = learning.Browser();
@@ -211,7 +211,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_was_learned_is_there_after_a_start_and_what_a_server_that_was_killed_did_not_come_to_is_learned_then()
+    public async Task What_was_learned_survives_a_start_and_missed_brews_are_learned_from_then()
     {
         string path;
         await using (var first = App.Learning())
@@ -246,7 +246,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_line_that_cannot_be_read_any_more_costs_no_brew()
+    public async Task A_stored_parameter_that_cannot_be_read_costs_no_brew()
     {
         await using var learning = App.Learning();
         var browser = learning.Browser();
@@ -287,7 +287,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task What_falls_short_of_the_cup_is_answered_and_what_is_bought_ground_is_not_ground_otherwise()
+    public async Task Too_little_drink_is_answered_and_bought_ground_coffee_keeps_its_grind()
     {
         // The weighed amount was a quarter less than planned.
         await App.PostAsync(client, await App.GetAsync(client, "/taste/23"), "/taste/23", ("placed", ""), ("score", ""), ("note", ""), ("drink", "250"), ("was.drink", ""));

@@ -44,7 +44,7 @@ public sealed class TypedTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_thing_added_twice_by_one_form_is_added_once()
+    public async Task Equipment_added_twice_by_one_form_is_added_once()
     {
         var client = app.Browser();
         var form = await App.GetAsync(client, "/shelf/spoon/new");
@@ -55,7 +55,7 @@ public sealed class TypedTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Two_at_once_who_put_in_the_first_row_break_nothing()
+    public async Task Two_concurrent_first_rows_break_nothing()
     {
         var client = app.Browser();
         var you = await App.GetAsync(client, "/you");
@@ -132,7 +132,7 @@ public sealed class TypedTests(App app) : IClassFixture<App>
     [InlineData(0.5, 1, 100, 50, 199, 1.5)]
     [InlineData(0, 1, 60, 26, 580, 20)]
     [InlineData(1, 2, 60, 26, 9_000, 39)]
-    public void A_mill_counts_its_steps_from_its_least(double least, double step, double zero, double per, double um, double setting)
+    public void A_grinder_counts_its_steps_from_its_least(double least, double step, double zero, double per, double um, double setting)
     {
         var grinder = new Grinder { Name = "Odd mill", Least = least, Most = 40, Step = step, UmAtZero = zero, UmPerSetting = per, Spread = 0.4 };
         Assert.Equal(setting, grinder.SettingFor(um), 1e-9);

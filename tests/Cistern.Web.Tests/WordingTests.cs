@@ -40,7 +40,7 @@ public sealed class WordingTests
     }
 
     [Fact]
-    public void A_step_tells_its_tool_its_path_and_its_note()
+    public void A_step_shows_its_tool_its_path_and_its_note()
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
         var told = recipe with { Steps = [.. recipe.Steps.Select(step => step is Step.Stir stir ? stir with { Tool = "a paddle", Path = "along the wall", Note = "slowly" } : step)] };
@@ -70,7 +70,7 @@ public sealed class WordingTests
     [InlineData(FlowOf.Release, 250, 200, 300, true, "The steep ended at 4:10, within its window, 3:20 to 5:00.")]
     [InlineData(FlowOf.Finish, 199, 200, 300, false, "Done at 3:19, 1 s before the expected 3:20 to 5:00.")]
     [InlineData(FlowOf.Finish, 301, 200, 300, true, "Done at 5:01, 1 s after its window, 3:20 to 5:00.")]
-    public void Times_are_held_against_their_windows_in_words(FlowOf of, double actualS, double lowS, double highS, bool set, string words) =>
+    public void Times_are_compared_with_their_windows_in_words(FlowOf of, double actualS, double lowS, double highS, bool set, string words) =>
         Assert.Equal(words, FlowWording.Of(new FlowVerdict(of, actualS, lowS, highS, set)));
 
     /// <summary>The stage at moments of one brew: its words, its state, and what a press would say.</summary>
@@ -113,7 +113,7 @@ public sealed class WordingTests
     [InlineData(20, "Wait")]
     [InlineData(60, "Wait")]
     [InlineData(140, "Steep")]
-    public void What_runs_through_an_open_valve_is_not_told_to_steep(double atS, string verb)
+    public void Water_through_an_open_valve_is_not_called_a_steep(double atS, string verb)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("ld-open-closed-iced")!);
         var plan = ConductPlan.Of(forecast);
@@ -162,7 +162,7 @@ public sealed class WordingTests
     [InlineData("ld-open-closed-iced", 10, "Put the server with its ice under the dripper")]
     [InlineData("si-layers", 6, "Have the stand for the top chamber and a damp cloth to hand")]
     [InlineData("jar-spoons", 6, "Have a server and a dry cloth to hand")]
-    public void What_has_to_be_done_by_the_release_stands_where_the_hands_are_free_for_it(string id, int index, string text) =>
+    public void Preparation_for_the_end_of_the_steep_stands_where_the_hands_are_free(string id, int index, string text) =>
         Assert.Equal((index, text), StepWording.BeforehandIn(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), new FigureFormat(Units.Metric)));
 
     [Fact]
@@ -181,7 +181,7 @@ public sealed class WordingTests
 
     /// <summary>Words alone show no difference of a few grams of water: the direction is said instead.</summary>
     [Fact]
-    public void By_taste_a_correction_says_which_way_the_cup_is_off()
+    public void Taste_first_a_correction_says_which_way_the_cup_is_off()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
         var byTaste = new FigureFormat(Units.Metric, Equipment.Everything with { ByTaste = true });
