@@ -439,7 +439,7 @@ public sealed class HouseTests
         client.DefaultRequestHeaders.Add(SaidDoors.Header, nameof(Door.Trust));
         client.DefaultRequestHeaders.Host = "bench.local:5081";
         var page = await App.GetAsync(client, "/");
-        Assert.Equal("Trust this bench", page.QuerySelector("h1")!.TextContent);
+        Assert.Equal("Trust this Cistern", page.QuerySelector("h1")!.TextContent);
         Assert.Contains("https://bench.local:5443", page.QuerySelectorAll("a").Select(one => one.TextContent));
         Assert.Empty(page.QuerySelectorAll("script, form"));
         using var authority = X509CertificateLoader.LoadCertificate(await client.GetByteArrayAsync(At("/authority.crt"), Ct));

@@ -115,7 +115,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
     public async Task A_missing_page_says_so_and_offers_a_way_on(string path)
     {
         var page = await App.GetAsync(app.Browser(), path, 404);
-        Assert.Contains("Nothing is kept here", page.QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Not found", page.QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
     }
 
     [Theory]

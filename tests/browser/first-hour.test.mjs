@@ -113,7 +113,7 @@ test('the demo is opened beside an empty data file, looked at and closed, and en
     await page.goto(server.url);
     await page.getByRole('link', { name: 'Look around in a demo' }).click();
     expect(await audit(page)).toEqual([]);
-    await page.getByRole('button', { name: 'Open the demo bench' }).click();
+    await page.getByRole('button', { name: 'Open the demo' }).click();
     await page.getByRole('link', { name: 'Go to the demo' }).click({ timeout: 60_000 });
     await expect(page.getByText('This is the demo: nothing here is yours.')).toBeVisible();
     demo = new URL(page.url()).origin;

@@ -115,7 +115,7 @@ public sealed class DeviceStore(CisternDb db)
 
     /// <summary>Removes a device whose previous token was used after the new one.</summary>
     public Task<bool> RevokeCopiedAsync(int id, string from, long nowMs, CancellationToken ct) =>
-        RevokeAsync(id, name => $"{name} was removed: its old token was used from {from} after the new one, so somebody may have copied it.", "this bench", nowMs, ct);
+        RevokeAsync(id, name => $"{name} was removed: its old token was used from {from} after the new one, so somebody may have copied it.", "this machine", nowMs, ct);
 
     private async Task<bool> RevokeAsync(int id, Func<string, string> what, string by, long nowMs, CancellationToken ct)
     {

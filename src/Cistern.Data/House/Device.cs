@@ -69,6 +69,6 @@ public sealed class HouseRecord
     /// <summary>What, as a sentence.</summary>
     public required string What { get; set; }
 
-    /// <summary>Who did it: a device's name, or "this bench".</summary>
+    /// <summary>Who did it: a device's name, or "this machine".</summary>
     public required string Who { get; set; }
 }

@@ -143,9 +143,9 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
     [LoggerMessage(LogLevel.Information, "Demo bench: {Line}")]
     private partial void Said(string line);
 
-    [LoggerMessage(LogLevel.Warning, "The demo bench's folder {Folder} could not be deleted.")]
+    [LoggerMessage(LogLevel.Warning, "The demo's folder {Folder} could not be deleted.")]
     private partial void NotDeleted(Exception error, string folder);
 
-    [LoggerMessage(LogLevel.Error, "The demo bench did not come up.")]
+    [LoggerMessage(LogLevel.Error, "The demo did not start.")]
     private partial void NotUp();
 }

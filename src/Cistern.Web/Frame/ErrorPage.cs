@@ -30,7 +30,7 @@ public static class ErrorPage
         StatusCodes.Status401Unauthorized => ("This device is not connected", "Open Cistern's first page here, and it asks for the code."),
         StatusCodes.Status403Forbidden => ("This device may not do that", "Nothing was changed."),
         StatusCodes.Status429TooManyRequests => ("That was too often", "Wait a minute, and try it again."),
-        StatusCodes.Status404NotFound => ("Nothing is kept here", "There is no such page or brew. Check the address."),
+        StatusCodes.Status404NotFound => ("Not found", "There is no such page or brew. Check the address."),
         StatusCodes.Status405MethodNotAllowed => ("That cannot be done here", "This address does not accept that request."),
         StatusCodes.Status408RequestTimeout => ("That took too long to arrive", "The connection broke. Send it again; nothing was changed."),
         StatusCodes.Status409Conflict => ("Other screens were quicker", "This plan is being changed elsewhere at the same time. Load it again, and do it once more."),

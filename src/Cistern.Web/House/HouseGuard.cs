@@ -37,7 +37,7 @@ public static class HouseGuard
     public static DeviceRole Role(this HttpContext context) => context.Device()?.Role ?? (context.Door() == House.Door.Bench ? DeviceRole.Owner : DeviceRole.Guest);
 
     /// <summary>Who asks, as the record calls them.</summary>
-    public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this bench";
+    public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this machine";
 
     /// <summary>The address of a request, with IPv4 addresses in their own form; null in tests without a network.</summary>
     public static IPAddress? Address(this HttpContext context) => context.Connection.RemoteIpAddress is { IsIPv4MappedToIPv6: true } mapped ? mapped.MapToIPv4() : context.Connection.RemoteIpAddress;

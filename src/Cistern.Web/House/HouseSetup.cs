@@ -188,7 +188,7 @@ public static class HouseSetup
         if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Owner))
         {
             // A code is shown only where it is needed, and not written to a log after the first device has joined.
-            await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this bench's own page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
+            await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this machine's page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
             return;
         }
 
