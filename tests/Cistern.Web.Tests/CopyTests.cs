@@ -46,7 +46,12 @@ public sealed class CopyTests
         var copies = new List<(string Path, int Before, int After)>();
         for (var i = 0; i < 5; i++)
         {
-            await Task.Delay(60, Ct);
+            // Each copy is made while more is written, however slowly.
+            for (var least = written + 3; written < least && !writing.IsCompleted;)
+            {
+                await Task.Delay(5, Ct);
+            }
+
             var path = Path.Combine(App.Folder(), "copy.db");
             var before = written;
             Copies.Make(app.DataFile, path);
