@@ -1,7 +1,7 @@
 // The published application as the operating system sees it: started twice, killed during its start, with a full disk, and with
 // requests that no browser sends.
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -39,6 +39,18 @@ test('killed at any moment of its start, it starts again', async () => {
   await server.start();
   expect(await (await fetch(`${server.url}/healthz`)).text()).toBe('Healthy');
   expect(await (await fetch(`${server.url}/log`)).text()).toContain('of 10');
+  await server.kill();
+});
+
+test('a running server stops for a copy that waits to be restored, with exit code 0, and starts with it', async () => {
+  const server = new Server(true);
+  await server.start();
+  const ended = new Promise((done) => server.process.once('exit', done));
+  copyFileSync(process.env.CISTERN_TEST_BENCH, `${server.data}.coming`);
+  renameSync(`${server.data}.coming`, `${server.data}.restore`);
+  expect(await ended).toBe(0);
+  await server.start();
+  expect(existsSync(`${server.data}.restore`)).toBe(false);
   await server.kill();
 });
 
