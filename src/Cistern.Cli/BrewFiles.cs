@@ -1,5 +1,4 @@
 using System.Buffers;
-using System.Collections.Immutable;
 using System.Globalization;
 using System.Text;
 using System.Text.Encodings.Web;
@@ -16,7 +15,6 @@ namespace Cistern.Cli;
 /// <summary>Advice and fitting from brew files: one JSON object on standard output, findings on standard error, exit 2 on a bad file.</summary>
 internal sealed class BrewFiles(Terminal terminal)
 {
-    private const int BadFile = 2;
     private static readonly JsonWriterOptions Readable = new() { Indented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
 
     /// <summary>Prints what to change after the last brew of a series.</summary>
@@ -26,7 +24,7 @@ internal sealed class BrewFiles(Terminal terminal)
     {
         if (Brews(paths) is not { } brews || Grinder(grinderPath) is not { Read: true } grinder)
         {
-            return BadFile;
+            return CommandLine.BadFile;
         }
 
         if (brews[^1].State == BrewOutcome.Abandoned)
@@ -50,7 +48,7 @@ internal sealed class BrewFiles(Terminal terminal)
     {
         if (Brews(paths) is not { } brews)
         {
-            return BadFile;
+            return CommandLine.BadFile;
         }
 
         var recipes = new List<Recipe>();
@@ -58,14 +56,14 @@ internal sealed class BrewFiles(Terminal terminal)
         {
             if (terminal.Read(path) is not { } bytes)
             {
-                return BadFile;
+                return CommandLine.BadFile;
             }
 
             var file = RecipeReader.Read(bytes);
-            Tell(path, file.Findings);
+            terminal.Tell(path, file.Findings);
             if (!file.Accepted)
             {
-                return BadFile;
+                return CommandLine.BadFile;
             }
 
             recipes.AddRange(file.Recipes);
@@ -79,7 +77,7 @@ internal sealed class BrewFiles(Terminal terminal)
         {
             if (KeysFor(recipe, finished) is not { } keys)
             {
-                return BadFile;
+                return CommandLine.BadFile;
             }
 
             predictions.Add(learned.Model(ForecastModel.Published, keys).Figures(recipe));
@@ -142,7 +140,7 @@ internal sealed class BrewFiles(Terminal terminal)
             }
 
             var file = BrewReader.Read(bytes);
-            Tell(path, file.Findings);
+            terminal.Tell(path, file.Findings);
             if (!file.Accepted)
             {
                 return null;
@@ -168,22 +166,14 @@ internal sealed class BrewFiles(Terminal terminal)
         }
 
         var file = GrinderFile.Read(bytes);
-        Tell(path, file.Findings);
+        terminal.Tell(path, file.Findings);
         return (file.Grinder is not null, file.Grinder);
     }
 
     private int Refuse(Finding finding)
     {
         terminal.Error.WriteLine(finding);
-        return BadFile;
-    }
-
-    private void Tell(string path, ImmutableArray<Finding> findings)
-    {
-        foreach (var finding in findings)
-        {
-            terminal.Error.WriteLine($"{(path == "-" ? "standard input" : path)}: {finding}");
-        }
+        return CommandLine.BadFile;
     }
 
     private void Write(Action<Utf8JsonWriter> write)

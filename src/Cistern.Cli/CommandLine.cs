@@ -1,17 +1,18 @@
 using System.CommandLine;
-using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
-using Cistern.Drawing;
 
 namespace Cistern.Cli;
 
 /// <summary>The commands, their arguments and their help.</summary>
 public static class CommandLine
 {
+    /// <summary>The exit code where a file is refused.</summary>
+    internal const int BadFile = 2;
+
     /// <summary>Runs one command.</summary>
     /// <param name="arguments">The command and its arguments, as typed.</param>
     /// <param name="terminal">Where it reads and writes.</param>
@@ -27,7 +28,7 @@ public static class CommandLine
         {
             files, series, svg, serverMl,
         };
-        forecast.SetAction(parsed => Forecast(terminal, parsed.GetValue(files)!, parsed.GetValue(series), parsed.GetValue(svg), parsed.GetValue(serverMl)));
+        forecast.SetAction(parsed => new RecipeFiles(terminal).Forecast(parsed.GetValue(files)!, parsed.GetValue(series), parsed.GetValue(svg), parsed.GetValue(serverMl)));
 
         var ofBrews = new Option<bool>("--brew") { Description = "The brew file's instead." };
         var schema = new Command("schema", "Prints the recipe file's JSON Schema.") { ofBrews };
@@ -39,7 +40,7 @@ public static class CommandLine
         var recipe = new Argument<string>("FILE") { Description = "A recipe file with one recipe; - reads standard input." };
         var set = new Option<string[]>("--set") { Description = $"A change: {string.Join(", ", PlanWords.All.Select(word => $"{word.Word}={word.Takes}"))}.", AllowMultipleArgumentsPerToken = true };
         var plan = new Command("plan", "Changes a recipe as the plan page does and prints it, all changes or none. Findings go to standard error; exit 2 where it is refused.") { recipe, set };
-        plan.SetAction(parsed => Plan(terminal, parsed.GetValue(recipe)!, parsed.GetValue(set) ?? []));
+        plan.SetAction(parsed => new RecipeFiles(terminal).Plan(parsed.GetValue(recipe)!, parsed.GetValue(set) ?? []));
 
         var brew = new Argument<int>("BREW") { Description = "The number of a brew under way: see the address of its page." };
         var token = new Option<string>("--token") { Description = "The brew's token: on its page, under Instruments.", Required = true };
@@ -47,7 +48,7 @@ public static class CommandLine
         var hands = new Option<string>("--hands") { Description = $"Whose hands: {string.Join(", ", HandsChoice.All.Select(choice => choice.Word))}.", DefaultValueFactory = _ => "steady" };
         var seed = new Option<int>("--seed") { Description = "The same seed gives the same brew.", DefaultValueFactory = _ => 1 };
         var simulate = new Command("simulate", "Sends a simulated brew's readings to a running server, as a gateway would, in the time of that brew.") { brew, token, url, hands, seed };
-        simulate.SetAction((parsed, stop) => Simulate.RunAsync(terminal, parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), stop));
+        simulate.SetAction((parsed, stop) => new Simulate(terminal).RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), stop));
 
         var brews = new Argument<string[]>("BREW") { Description = "Brew files, the oldest brew first; - reads standard input.", Arity = ArgumentArity.OneOrMore };
         var grinder = new Option<string?>("--mill") { Description = "The grinder's settings as a JSON file; without one, steps of 25 µm are assumed." };
@@ -76,92 +77,5 @@ public static class CommandLine
 
         var root = new RootCommand("Cistern's command line.") { forecast, plan, advise, fit, simulate, schema, figures, backup, restore, check, seedFile };
         return root.Parse(arguments).InvokeAsync(new InvocationConfiguration { Output = terminal.Out, Error = terminal.Error }, ct);
-    }
-
-    private static int Forecast(Terminal terminal, string[] paths, bool asSeries, bool asSvg, double? serverMl)
-    {
-        if (serverMl is { } ml && !(double.IsFinite(ml) && ml > 0))
-        {
-            terminal.Error.WriteLine("error: --server-ml: the server's volume must be a number of ml over 0.");
-            return 2;
-        }
-
-        var options = new ForecastOptions { WithSeries = asSeries || asSvg, ServerMl = serverMl };
-        var all = new List<Forecast>();
-        var bad = false;
-        foreach (var path in paths)
-        {
-            if (terminal.Read(path) is not { } bytes)
-            {
-                bad = true;
-                continue;
-            }
-
-            var file = ForecastFile.Read(bytes, ForecastModel.Published, options);
-            foreach (var finding in file.Findings)
-            {
-                terminal.Error.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{(path == "-" ? "standard input" : path)}: {finding}"));
-            }
-
-            bad |= file.Refused;
-            all.AddRange(file.Forecasts);
-        }
-
-        if (asSvg && all.Count > 1)
-        {
-            terminal.Error.WriteLine("error: --svg draws one recipe, and the files hold several. Give it a file of one.");
-            return 2;
-        }
-
-        if (asSeries)
-        {
-            ForecastFile.WriteSeries(terminal.Out, all);
-        }
-        else if (asSvg && all.Count == 1)
-        {
-            terminal.Out.WriteLine(BrewChart.Draw(all[0], new BrewChartOptions(760) { StandsAlone = true }));
-        }
-        else
-        {
-            foreach (var one in all)
-            {
-                terminal.Out.WriteLine(ForecastFile.Line(one));
-            }
-        }
-
-        return bad ? 2 : 0;
-    }
-
-    private static int Plan(Terminal terminal, string path, string[] words)
-    {
-        if (terminal.Read(path) is not { } bytes)
-        {
-            return 2;
-        }
-
-        var file = RecipeReader.Read(bytes);
-        if (file.Recipes is not [var one])
-        {
-            foreach (var finding in file.Findings.DefaultIfEmpty(Finding.Error("", "A plan is made of one recipe.", $"{file.Recipes.Length}", "Give it a file of one.")))
-            {
-                terminal.Error.WriteLine(finding);
-            }
-
-            return 2;
-        }
-
-        var planned = PlanWords.Apply(one, words, ForecastModel.Published);
-        foreach (var finding in planned.Findings)
-        {
-            terminal.Error.WriteLine(finding);
-        }
-
-        if (planned.Findings.Any(finding => finding.Severity == Severity.Error))
-        {
-            return 2;
-        }
-
-        terminal.Out.WriteLine(RecipeWriter.Write(planned.Recipe));
-        return 0;
     }
 }

@@ -9,12 +9,11 @@ using Cistern.Core.Recipes;
 namespace Cistern.Cli;
 
 /// <summary>Plays simulated instruments against a running server, through the same API as any gateway.</summary>
-internal static class Simulate
+internal sealed class Simulate(Terminal terminal)
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
 
     /// <summary>Plays until the brew is over.</summary>
-    /// <param name="terminal">Where it writes.</param>
     /// <param name="brew">The brew's number.</param>
     /// <param name="url">The server.</param>
     /// <param name="token">The brew's token.</param>
@@ -22,11 +21,11 @@ internal static class Simulate
     /// <param name="seed">The same seed gives the same brew.</param>
     /// <param name="ct">Cancels it.</param>
     /// <returns>The exit code.</returns>
-    public static async Task<int> RunAsync(Terminal terminal, int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
+    public async Task<int> RunAsync(int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
     {
         if (HandsChoice.Find(hands) is not { } choice)
         {
-            return Fail(terminal, $"error: --hands: one of {string.Join(", ", HandsChoice.All.Select(one => one.Word))}.");
+            return Fail($"error: --hands: one of {string.Join(", ", HandsChoice.All.Select(one => one.Word))}.");
         }
 
         using var client = new HttpClient { BaseAddress = url };
@@ -35,7 +34,7 @@ internal static class Simulate
         {
             if (await AskAsync(client, brew, ct) is not { } told)
             {
-                return Fail(terminal, $"error: {url} has no running brew {brew.ToString(CultureInfo.InvariantCulture)}.");
+                return Fail($"error: {url} has no running brew {brew.ToString(CultureInfo.InvariantCulture)}.");
             }
 
             var player = new SimulationPlayer(new SimulatedInstruments(SimulatedBrew.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed), told.NowMs);
@@ -54,7 +53,7 @@ internal static class Simulate
                     using var answer = await SendAsync(client, brew, Lines(piece), ct);
                     if (answer.StatusCode is HttpStatusCode.Unauthorized or HttpStatusCode.UnprocessableEntity)
                     {
-                        return Fail(terminal, $"error: {await answer.Content.ReadAsStringAsync(ct)}");
+                        return Fail($"error: {await answer.Content.ReadAsStringAsync(ct)}");
                     }
 
                     taken &= answer.IsSuccessStatusCode;
@@ -76,7 +75,7 @@ internal static class Simulate
         }
         catch (HttpRequestException error)
         {
-            return Fail(terminal, $"error: {url} does not answer: {error.Message}");
+            return Fail($"error: {url} does not answer: {error.Message}");
         }
         catch (OperationCanceledException)
         {
@@ -108,7 +107,7 @@ internal static class Simulate
             : null;
     }
 
-    private static int Fail(Terminal terminal, string message)
+    private int Fail(string message)
     {
         terminal.Error.WriteLine(message);
         return 1;

@@ -38,6 +38,17 @@ public sealed class Terminal(Stream input, TextWriter output, TextWriter error) 
         }
     }
 
+    /// <summary>Writes a file's findings on standard error.</summary>
+    /// <param name="path">The file; - is standard input.</param>
+    /// <param name="findings">What was found.</param>
+    public void Tell(string path, IEnumerable<Finding> findings)
+    {
+        foreach (var finding in findings)
+        {
+            error.WriteLine($"{(path == "-" ? "standard input" : path)}: {finding}");
+        }
+    }
+
     /// <inheritdoc/>
     public void Dispose()
     {

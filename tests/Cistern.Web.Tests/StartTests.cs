@@ -318,6 +318,11 @@ public sealed class StartTests
             Assert.All(before, table => Assert.Equal(table.Value, after[NameNow(table.Key)]));
             Assert.DoesNotContain(Directory.GetFiles(folder), name => name.EndsWith(".new", StringComparison.Ordinal) && !name.Contains(".before-", StringComparison.Ordinal));
         }
+
+        foreach (var folder in left.Values)
+        {
+            Directory.Delete(folder, recursive: true);
+        }
     }
 
     /// <summary>Presses are entries now.</summary>
