@@ -51,7 +51,7 @@ test('what the scale detects is marked as detected, and undone like a press', as
 });
 
 for (const [hands, recipe, speed, what, taken] of [
-  ['late', 'tp-upright-short', 5, /late/, true],
+  ['late', 'tp-upright-short', 5, /Late/, true],
   ['weak-flame', 'si-layers', 5, /The flame is \d+ W too weak.*Never leave it alone/, false],
 ]) {
   test(`a mistake (${hands}) is shown with the best correction`, async ({ page, server }) => {

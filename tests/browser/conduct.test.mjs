@@ -237,10 +237,10 @@ test('a steep that ends four minutes late: a correction is offered, accepted wit
   await page.evaluate(() => { window.notReloaded = true; });
   await deviation.getByRole('button', { name: 'Do that' }).focus();
   // Its text goes on with the clock meanwhile, and so does what would be sent with it.
-  const said = await deviation.locator('[data-live=what]').textContent();
+  const said = await deviation.locator('[data-live=offer]').textContent();
   const water = await deviation.locator('[name=letdown]').inputValue();
   await server.advance(40);
-  await expect(deviation.locator('[data-live=what]')).not.toHaveText(said, { timeout: 10_000 });
+  await expect(deviation.locator('[data-live=offer]')).not.toHaveText(said, { timeout: 10_000 });
   await expect(deviation.locator('[name=letdown]')).not.toHaveValue(water);
   await expect(deviation.getByRole('button', { name: 'Do that' })).toBeFocused();
   await page.keyboard.press('Enter');

@@ -6,13 +6,14 @@ using Cistern.Core.Recipes;
 namespace Cistern.Web.Wording;
 
 /// <summary>A deviation as shown on the brew screen.</summary>
-/// <param name="What">What went differently.</param>
+/// <param name="What">What went differently. Without seconds that still count up: the stage shows them, and there must be one figure.</param>
 /// <param name="Comes">The effect on the cup, or what the barista can do.</param>
 /// <param name="Offer">The best correction with its result; empty where none improves the cup.</param>
-public sealed record DeviationText(string What, string Comes, string Offer)
+/// <param name="SoFar">Those seconds at this moment, for the log; empty where they do not count up.</param>
+public sealed record DeviationText(string What, string Comes, string Offer, string SoFar = "")
 {
     /// <summary>All of it in one line, as stored in the log.</summary>
-    public string Line => string.Join(' ', new[] { What, Comes, Offer }.Where(text => text.Length > 0));
+    public string Line => string.Join(' ', new[] { SoFar.Length > 0 ? $"{What.TrimEnd('.')}, {SoFar}." : What, Comes, Offer }.Where(text => text.Length > 0));
 }
 
 /// <summary>Words for a deviation, its effect on the cup, and the correction.</summary>
@@ -36,12 +37,12 @@ public static class DeviationWording
         var off = deviation.Amount < 100 ? FigureFormat.Seconds(deviation.Amount) : FigureFormat.Clock(deviation.Amount);
         var what = deviation.Kind switch
         {
-            DeviationKind.ReleaseDue => $"{off} late.",
+            DeviationKind.ReleaseDue => "Late.",
             DeviationKind.ReleasedEarly => $"The steep ended {off} early.",
             DeviationKind.ReleasedLate => $"The steep ended {off} late.",
-            DeviationKind.DrainSlow => $"A slow drawdown, {off} over.",
+            DeviationKind.DrainSlow => "A slow drawdown.",
             DeviationKind.DrainStalled => "The drawdown has taken over four minutes and may have stalled.",
-            DeviationKind.PressSlow => $"It presses hard, {off} over.",
+            DeviationKind.PressSlow => "It presses hard.",
             DeviationKind.PressEasy => $"It pressed easily, {off} under.",
             DeviationKind.WaterCool => $"The water is {format.Kelvin(deviation.Amount)} too cool.",
             DeviationKind.WaterHot => $"The water is {format.Kelvin(deviation.Amount)} too hot.",
@@ -52,6 +53,12 @@ public static class DeviationWording
             DeviationKind.DoseOver => $"{format.Dose(deviation.Amount)} of coffee over.",
             DeviationKind.DoseUnder => $"{format.Dose(deviation.Amount)} of coffee short.",
             _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation.Kind, "Something went differently."),
+        };
+        var soFar = deviation.Kind switch
+        {
+            DeviationKind.ReleaseDue => off,
+            DeviationKind.DrainSlow or DeviationKind.PressSlow => $"{off} over",
+            _ => "",
         };
         var comes = deviation.Kind switch
         {
@@ -71,7 +78,7 @@ public static class DeviationWording
             comes = $"Pour the rest now, and type the weight on the scale. {comes}";
         }
 
-        return new DeviationText(what, comes, correction is null || !Offers(correction) ? "" : $"{Action(correction, deviation, recipe, nowS, format)}: {(Beside(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.");
+        return new DeviationText(what, comes, correction is null || !Offers(correction) ? "" : $"{Action(correction, deviation, recipe, nowS, format)}: {(Beside(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.", soFar);
     }
 
     /// <summary>Which way the cup is off, where words alone show no difference; empty where they do, or where figures are shown.</summary>
