@@ -14,7 +14,7 @@ internal static class CorrectionBench
     public static void Run(int brews)
     {
         var library = RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe)).Where(plan => Acts.SteepEndIndex(plan.Recipe) >= 0).ToList();
-        var deviations = HandsChoice.All.Where(choice => choice.Word is "late" or "over" or "under" or "dose" or "no-stir" or "cool" or "early").ToList();
+        var deviations = SimulatedMistakes.All.Where(choice => choice.Word is "late" or "over" or "under" or "dose" or "no-stir" or "cool" or "early").ToList();
         var rows = deviations.ToDictionary(deviation => deviation.Word, _ => new Row());
         for (var seed = 0; seed < brews; seed++)
         {
@@ -27,7 +27,7 @@ internal static class CorrectionBench
             var nowS = Math.Max(1, plan.Timings[steepEnd].StartS + (deviation.Hands.SteepEndLateS > 0 ? deviation.Hands.SteepEndLateS : deviation.Hands.SteepEndLateS < 0 ? deviation.Hands.SteepEndLateS : -10));
             var asBrewed = plan.Model.Run(SoFar(plan, performance.Real.Recipe, steepEnd, nowS));
             row.Brews++;
-            if (!Correction.IsWanted(asBrewed, plan.Totals))
+            if (!Correction.IsNeeded(asBrewed, plan.Totals))
             {
                 continue;
             }
@@ -44,7 +44,7 @@ internal static class CorrectionBench
             var left = performance.Real.Model.Run(asBrewed.Recipe).Totals;
             var taken = performance.Real.Model.Run(correction.Forecast.Recipe).Totals;
             var meant = performance.Real.Model.Run(plan.Recipe).Totals;
-            var (before, after) = (Correction.MissOf(left, meant), Correction.MissOf(taken, meant));
+            var (before, after) = (Correction.DistanceOf(left, meant), Correction.DistanceOf(taken, meant));
             row.Nearer += after < before ? 1 : 0;
             row.FartherByTolerances += after > before + 1 ? 1 : 0;
             row.Before.Add(before);

@@ -14,7 +14,7 @@ public sealed class IdempotencyStore(CisternDb db, TimeProvider time)
     private const int Constraint = 19;
 
     /// <summary>The address of a request's result; null where it was not carried out.</summary>
-    public Task<string?> DoneAsync(Guid key, CancellationToken ct) => db.IdempotentRequests.AsNoTracking().Where(row => row.Key == key).Select(row => row.Address).FirstOrDefaultAsync(ct);
+    public Task<string?> ResultOfAsync(Guid key, CancellationToken ct) => db.IdempotentRequests.AsNoTracking().Where(row => row.Key == key).Select(row => row.Address).FirstOrDefaultAsync(ct);
 
     /// <summary>Adds to the pending changes that a request was carried out.</summary>
     public void Remember(Guid key, string address) => db.IdempotentRequests.Add(new IdempotentRequest { Key = key, Address = address, AtMs = time.GetUtcNow().ToUnixTimeMilliseconds() });

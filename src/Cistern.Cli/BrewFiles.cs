@@ -36,7 +36,7 @@ internal sealed class BrewFiles(Terminal terminal)
         var keys = line[^1].Keys();
         // Brews with another grinder or coffee also teach about the vessel and the palate.
         var learned = Fitter.Of(line.Select(brew => brew.ForFitting()), ForecastModel.Published);
-        var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), new AdviceGear { Grinder = grinder.Scale }, Data.Files.BrewFiles.Told(line[^1], ForecastModel.Published));
+        var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), new AdviceGear { Grinder = grinder.Scale }, Data.Files.BrewFiles.FiguresOf(line[^1], ForecastModel.Published));
         Write(json => AdviceJson.Write(json, advice, grinder.Scale, line[^1].Id));
         return 0;
     }
@@ -134,7 +134,7 @@ internal sealed class BrewFiles(Terminal terminal)
         var ids = new HashSet<Guid>();
         foreach (var path in paths)
         {
-            if (terminal.Read(path, BrewReader.LargestFileBytes) is not { } bytes)
+            if (terminal.Read(path, BrewReader.MaxFileBytes) is not { } bytes)
             {
                 return null;
             }

@@ -11,7 +11,7 @@ internal sealed class DataFiles(Terminal terminal)
     private const int Refused = 1;
 
     /// <summary>A running server looks for a copy every second, and has its shutdown time.</summary>
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
+    private static readonly TimeSpan RetryFor = TimeSpan.FromSeconds(90);
 
     /// <summary>Makes a copy.</summary>
     /// <param name="dataFile">The data file.</param>
@@ -24,8 +24,8 @@ internal sealed class DataFiles(Terminal terminal)
             throw new DataFileRefusedException($"{to} exists already and is unchanged: choose another file, or add --replace.");
         }
 
-        Copies.Make(dataFile, to);
-        terminal.Out.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{to}: {Holds(to)}, {new FileInfo(to).Length / 1048576.0:0.0} MB, sound."));
+        Backups.Make(dataFile, to);
+        terminal.Out.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{to}: {SummaryOf(to)}, {new FileInfo(to).Length / 1048576.0:0.0} MB, sound."));
         return 0;
     });
 
@@ -35,7 +35,7 @@ internal sealed class DataFiles(Terminal terminal)
         var laid = Told(() =>
         {
             Directory.CreateDirectory(Path.GetDirectoryName(Path.GetFullPath(dataFile))!);
-            Copies.PrepareRestore(copy, dataFile);
+            Backups.PrepareRestore(copy, dataFile);
             return 0;
         });
         if (laid != 0)
@@ -46,17 +46,17 @@ internal sealed class DataFiles(Terminal terminal)
         // A running server sees the copy within a second and stops. Then it is put in place here, or by the next start if that is
         // earlier.
         var asked = false;
-        for (var begun = TimeProvider.System.GetTimestamp(); TimeProvider.System.GetElapsedTime(begun) < Patience; await Task.Delay(100, ct))
+        for (var begun = TimeProvider.System.GetTimestamp(); TimeProvider.System.GetElapsedTime(begun) < RetryFor; await Task.Delay(100, ct))
         {
             try
             {
-                if (File.Exists(Copies.RestorePath(dataFile)))
+                if (File.Exists(Backups.RestorePath(dataFile)))
                 {
                     using var file = DataFile.Take(dataFile);
                     await file.PrepareAsync(demo: false, ct: ct);
                 }
 
-                terminal.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file from before is kept beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
+                terminal.Out.WriteLine($"{dataFile} is {copy} now: {SummaryOf(dataFile)}. The file from before is kept beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
                 return 0;
             }
             catch (DataFileRefusedException refused) when (refused.Message.StartsWith("Another Cistern", StringComparison.Ordinal))
@@ -70,7 +70,7 @@ internal sealed class DataFiles(Terminal terminal)
             }
         }
 
-        Copies.CancelRestore(dataFile);
+        Backups.CancelRestore(dataFile);
         await terminal.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not stop: stop it, and try again. The data file is unchanged.");
         return Refused;
     }
@@ -84,13 +84,13 @@ internal sealed class DataFiles(Terminal terminal)
             return Refused;
         }
 
-        if (Copies.Problem(file) is { } problem)
+        if (Backups.Problem(file) is { } problem)
         {
             terminal.Error.WriteLine($"cistern: {file} is not sound: {problem}.");
             return Refused;
         }
 
-        terminal.Out.WriteLine($"{file}: {Holds(file)}, sound.");
+        terminal.Out.WriteLine($"{file}: {SummaryOf(file)}, sound.");
         return 0;
     }
 
@@ -110,7 +110,7 @@ internal sealed class DataFiles(Terminal terminal)
             await using var db = DataFile.ContextOn(file.Path);
             await Seeding.AddAsync(db, count, TimeProvider.System, done => terminal.Error.Write(string.Create(CultureInfo.InvariantCulture, $"\r{done:N0} brews")), ct);
             await terminal.Error.WriteLineAsync();
-            terminal.Out.WriteLine($"{dataFile}: {Holds(dataFile)}.");
+            terminal.Out.WriteLine($"{dataFile}: {SummaryOf(dataFile)}.");
             return 0;
         }
         catch (DataFileRefusedException refused)
@@ -120,7 +120,7 @@ internal sealed class DataFiles(Terminal terminal)
         }
     }
 
-    private static string Holds(string file)
+    private static string SummaryOf(string file)
     {
         using var connection = new SqliteConnection($"Data Source={file};Mode=ReadOnly;Pooling=False");
         connection.Open();

@@ -11,7 +11,7 @@ namespace Cistern.Cli;
 /// <summary>Plays simulated instruments against a running server, through the same API as any gateway.</summary>
 internal sealed class Simulate(Terminal terminal)
 {
-    private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
+    private static readonly TimeSpan Interval = TimeSpan.FromMilliseconds(200);
 
     /// <summary>Plays until the brew is over.</summary>
     /// <param name="brew">The brew's number.</param>
@@ -23,9 +23,9 @@ internal sealed class Simulate(Terminal terminal)
     /// <returns>The exit code.</returns>
     public async Task<int> RunAsync(int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
     {
-        if (HandsChoice.Find(hands) is not { } choice)
+        if (SimulatedMistakes.Find(hands) is not { } choice)
         {
-            return Fail($"error: --hands: one of {string.Join(", ", HandsChoice.All.Select(one => one.Word))}.");
+            return Fail($"error: --hands: one of {string.Join(", ", SimulatedMistakes.All.Select(one => one.Word))}.");
         }
 
         using var client = new HttpClient { BaseAddress = url };
@@ -46,7 +46,7 @@ internal sealed class Simulate(Terminal terminal)
                     break;
                 }
 
-                var (readings, toS) = player.Since(now.NowMs, now.StartedAtMs, startsItself: false);
+                var (readings, toS) = player.ReadingsSince(now.NowMs, now.StartedAtMs, startsItself: false);
                 var taken = true;
                 foreach (var piece in readings.Chunk(ReadingLines.Most))
                 {
@@ -62,10 +62,10 @@ internal sealed class Simulate(Terminal terminal)
                 // What was not taken is sent again; what was is known.
                 if (taken)
                 {
-                    player.Told(toS);
+                    player.Confirm(toS);
                 }
 
-                await Task.Delay(Beat, ct);
+                await Task.Delay(Interval, ct);
             }
 
             // Done, and a sample has cooled.

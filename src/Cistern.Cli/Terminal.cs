@@ -21,7 +21,7 @@ public sealed class Terminal(Stream input, TextWriter output, TextWriter error) 
     /// <summary>The bytes of a file or of standard input; null, with a message on standard error, where they cannot be read.</summary>
     /// <param name="path">The file; - is standard input.</param>
     /// <param name="most">The limit, bytes.</param>
-    public byte[]? Read(string path, int most = RecipeReader.LargestFileBytes)
+    public byte[]? Read(string path, int most = RecipeReader.MaxFileBytes)
     {
         try
         {

@@ -3,7 +3,7 @@ using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
 using Cistern.Data.Brews;
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Cistern.Data.Log;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
@@ -123,13 +123,13 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     public DbSet<Device> Devices => Set<Device>();
 
     /// <summary>What was done about the house.</summary>
-    public DbSet<HouseRecord> HouseRecords => Set<HouseRecord>();
+    public DbSet<ActionRecord> ActionRecords => Set<ActionRecord>();
 
     /// <inheritdoc/>
     /// <remarks>The log's rows of the saved brews are written in the same transaction.</remarks>
     public override async Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
     {
-        var touched = LogKeeping.TouchedIn(ChangeTracker);
+        var touched = LogWriter.ChangedIn(ChangeTracker);
         if (touched.Count == 0)
         {
             return await base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
@@ -137,7 +137,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
         await using var own = Database.CurrentTransaction is null ? await Database.BeginTransactionAsync(cancellationToken) : null;
         var saved = await base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
-        await LogKeeping.RenewAsync(this, await LogKeeping.BrewsOfAsync(this, touched, cancellationToken), cancellationToken);
+        await LogWriter.RenewAsync(this, await LogWriter.BrewsOfAsync(this, touched, cancellationToken), cancellationToken);
         if (own is not null)
         {
             await own.CommitAsync(CancellationToken.None);
@@ -154,7 +154,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Rewrites the log's rows of brews that were changed by a command, in the caller's transaction.</summary>
     /// <param name="brewIds">The brews, including deleted ones.</param>
     /// <param name="ct">Cancels it.</param>
-    public Task RenewLogAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => LogKeeping.RenewAsync(this, brewIds, ct);
+    public Task RenewLogAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => LogWriter.RenewAsync(this, brewIds, ct);
 
     /// <summary>Saves without updating the log: for the log's own rows.</summary>
     internal Task<int> SaveLogAsync(CancellationToken ct) => base.SaveChangesAsync(acceptAllChangesOnSuccess: true, ct);
@@ -162,6 +162,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
+        modelBuilder.Entity<ActionRecord>().ToTable("HouseRecords");
         modelBuilder.Entity<Device>().HasIndex(device => device.TokenHash).IsUnique();
         modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();
         modelBuilder.Entity<Barista>().Ignore(barista => barista.Units);
@@ -233,13 +234,13 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             picture.Property(row => row.Of).HasConversion(of => Words<PictureOf>.Of(of), word => Words<PictureOf>.Find(word) ?? PictureOf.Other);
         });
         modelBuilder.Entity<ReadingChunk>().Property(row => row.Of).HasConversion(of => ReadingRange.For(of).Word, word => ReadingRange.OfWord(word));
-        modelBuilder.Entity<DeviationAnswer>().ToTable("SlipAnswers").Property(row => row.Kind).HasConversion(kind => Words<DeviationKind>.Of(kind), word => Words<DeviationKind>.Find(word) ?? Words<DeviationKind>.Unread);
+        modelBuilder.Entity<DeviationAnswer>().ToTable("SlipAnswers").Property(row => row.Kind).HasConversion(kind => Words<DeviationKind>.Of(kind), word => Words<DeviationKind>.Find(word) ?? Words<DeviationKind>.Unknown);
         modelBuilder.Entity<EntryRow>(entry =>
         {
             entry.HasIndex(row => row.EntryId).IsUnique();
             entry.Property(row => row.EntryId).HasConversion(id => GuidText.Write(id), text => GuidText.Read(text));
             // Stored as a word, so that the file is readable and a kind inserted later changes no other.
-            entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? Words<EntryKind>.Unread);
+            entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? Words<EntryKind>.Unknown);
         });
         modelBuilder.Entity<Observation>().HasIndex(observation => new { observation.BrewId, observation.Name }).IsUnique();
         modelBuilder.Entity<BrewFacts>(facts =>
@@ -270,7 +271,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<TastingSip>(sip =>
         {
             sip.HasIndex(row => new { row.TastingId, row.When }).IsUnique();
-            sip.Property(row => row.When).HasConversion(when => Words<Core.Records.SipWhen>.Of(when), word => Words<Core.Records.SipWhen>.Find(word) ?? Words<Core.Records.SipWhen>.Unread);
+            sip.Property(row => row.When).HasConversion(when => Words<Core.Records.SipWhen>.Of(when), word => Words<Core.Records.SipWhen>.Find(word) ?? Words<Core.Records.SipWhen>.Unknown);
         });
         modelBuilder.Entity<BrewPair>(pair =>
         {
@@ -282,7 +283,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         });
         modelBuilder.Entity<BlindSession>(session =>
         {
-            session.Property(row => row.Kind).HasConversion(kind => Words<Core.Reckoning.BlindKind>.Of(kind), word => Words<Core.Reckoning.BlindKind>.Find(word) ?? Words<Core.Reckoning.BlindKind>.Unread);
+            session.Property(row => row.Kind).HasConversion(kind => Words<Core.Reckoning.BlindKind>.Of(kind), word => Words<Core.Reckoning.BlindKind>.Find(word) ?? Words<Core.Reckoning.BlindKind>.Unknown);
             session.HasOne<Brew>().WithMany().HasForeignKey(row => row.FirstBrewId).OnDelete(DeleteBehavior.SetNull);
             session.HasOne<Brew>().WithMany().HasForeignKey(row => row.SecondBrewId).OnDelete(DeleteBehavior.SetNull);
             session.HasMany(row => row.Answers).WithOne().HasForeignKey(answer => answer.SessionId);

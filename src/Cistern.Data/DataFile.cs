@@ -1,7 +1,7 @@
 using System.Buffers.Binary;
 using System.Data.Common;
 using System.Globalization;
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
@@ -16,21 +16,21 @@ namespace Cistern.Data;
 public sealed class DataFile : IDisposable
 {
     /// <summary>Application id in the file's header: a user's own data.</summary>
-    private const int OwnMark = 0x43495354; // CIST
+    private const int UserApplicationId = 0x43495354; // CIST
 
     /// <summary>Application id in the file's header: made by the demo, which may delete it.</summary>
-    private const int DemoMark = 0x43495344; // CISD
+    private const int DemoApplicationId = 0x43495344; // CISD
 
-    private readonly FileStream owned;
-    private readonly List<string> said = [];
+    private readonly FileStream lockFile;
+    private readonly List<string> startMessages = [];
 
     /// <summary>The open file, so that a second path to it cannot be locked separately. SQLite's own locks are of another kind and unaffected.</summary>
-    private FileStream? opened;
+    private FileStream? dataStream;
 
     private DataFile(string path, FileStream owned)
     {
         Path = path;
-        this.owned = owned;
+        this.lockFile = owned;
     }
 
     /// <summary>The schema of this version: every migration, oldest first.</summary>
@@ -40,13 +40,13 @@ public sealed class DataFile : IDisposable
     public string Path { get; }
 
     /// <summary>What happened during the start that the user should know, as sentences.</summary>
-    public IReadOnlyList<string> Said => said;
+    public IReadOnlyList<string> StartMessages => startMessages;
 
     /// <summary>Called between any two changes a start makes to the disk, so that tests can check what a kill would leave.</summary>
-    internal Action? Reached { get; set; }
+    internal Action? BeforeEachChange { get; set; }
 
     /// <summary>The path at which a new file is built before it is complete.</summary>
-    private string Building => Path + ".new";
+    private string BuildPath => Path + ".new";
 
     /// <summary>Takes a data file for this process.</summary>
     /// <param name="path">The file, which need not exist.</param>
@@ -57,14 +57,14 @@ public sealed class DataFile : IDisposable
         try
         {
             Directory.CreateDirectory(System.IO.Path.GetDirectoryName(System.IO.Path.GetFullPath(path))!);
-            real = Disk.Real(path);
-            return new DataFile(real, Disk.Own(real + ".lock", FileShare.None));
+            real = Disk.ResolvedPath(path);
+            return new DataFile(real, Disk.OpenOwned(real + ".lock", FileShare.None));
         }
-        catch (IOException error) when (Disk.IsHeld(error))
+        catch (IOException error) when (Disk.IsLocked(error))
         {
             throw new DataFileRefusedException($"Another Cistern is using {real}: stop it first, or choose another file with CISTERN_DATA.", error);
         }
-        catch (Exception error) when (Disk.Trouble(error) is { } trouble)
+        catch (Exception error) when (Disk.ProblemOf(error) is { } trouble)
         {
             throw new DataFileRefusedException($"The data file {real} cannot be used: {trouble}.", error);
         }
@@ -101,14 +101,14 @@ public sealed class DataFile : IDisposable
             // Nobody else has the file open under any name.
             if (File.Exists(Path))
             {
-                await Disk.Own(Path, FileShare.None).DisposeAsync();
+                await Disk.OpenOwned(Path, FileShare.None).DisposeAsync();
             }
 
             PutBack();
-            Clear(Building);
-            if (Applied() is not { } applied)
+            Clear(BuildPath);
+            if (AppliedMigrations() is not { } applied)
             {
-                await BuildAsync(demo ? DemoMark : OwnMark, fill, ct);
+                await BuildAsync(demo ? DemoApplicationId : UserApplicationId, fill, ct);
             }
             else if (applied.Except(Schema, StringComparer.Ordinal).FirstOrDefault() is { } unknown)
             {
@@ -116,34 +116,34 @@ public sealed class DataFile : IDisposable
             }
             else if (applied.Count < Schema.Count)
             {
-                await BringUpAsync(applied[^1], ct);
+                await MigrateAsync(applied[^1], ct);
             }
             else
             {
-                Unlock(Path);
+                RemoveMigrationLock(Path);
             }
 
             foreach (var suffix in (string[])["", "-wal", "-shm"])
             {
-                Disk.Shut(Path + suffix);
+                Disk.RestrictToOwner(Path + suffix);
             }
 
-            Reached?.Invoke();
+            BeforeEachChange?.Invoke();
             await RecordRestoreAsync(ct);
-            var empty = Opened();
+            var empty = SetJournalMode();
             if (fill is not null && empty)
             {
                 await using var db = Context(Path);
                 await FillAsync(db, fill, ct);
             }
 
-            opened ??= Disk.Own(Path, FileShare.None);
+            dataStream ??= Disk.OpenOwned(Path, FileShare.None);
         }
-        catch (IOException error) when (Disk.IsHeld(error))
+        catch (IOException error) when (Disk.IsLocked(error))
         {
             throw new DataFileRefusedException($"Another Cistern is using {Path} under another name of the same file: stop it first, or choose another file with CISTERN_DATA.", error);
         }
-        catch (Exception error) when (error is not DataFileRefusedException and not OperationCanceledException && Disk.Trouble(error) is { } trouble)
+        catch (Exception error) when (error is not DataFileRefusedException and not OperationCanceledException && Disk.ProblemOf(error) is { } trouble)
         {
             throw new DataFileRefusedException($"The data file {Path} cannot be used: {trouble}.", error);
         }
@@ -159,7 +159,7 @@ public sealed class DataFile : IDisposable
             return;
         }
 
-        if (Mark() != DemoMark && !(Mark() == 0 && IsDatabase() && isOldDemo(Connection(Path, pooled: false))))
+        if (ApplicationId() != DemoApplicationId && !(ApplicationId() == 0 && IsDatabase() && isOldDemo(Connection(Path, pooled: false))))
         {
             throw new DataFileRefusedException($"{Path} was not made by the demo, so --fresh does not delete it: choose another file with CISTERN_DATA, or move this one yourself.");
         }
@@ -172,7 +172,7 @@ public sealed class DataFile : IDisposable
     {
         get
         {
-            if (opened is null)
+            if (dataStream is null)
             {
                 return false;
             }
@@ -183,7 +183,7 @@ public sealed class DataFile : IDisposable
             }
 
             // The kernel reports an open file's current name, with "(deleted)" appended when it has none.
-            var name = new FileInfo(string.Create(CultureInfo.InvariantCulture, $"/proc/self/fd/{opened.SafeFileHandle.DangerousGetHandle()}")).LinkTarget;
+            var name = new FileInfo(string.Create(CultureInfo.InvariantCulture, $"/proc/self/fd/{dataStream.SafeFileHandle.DangerousGetHandle()}")).LinkTarget;
             return name is null ? File.Exists(Path) : name == Path;
         }
     }
@@ -197,8 +197,8 @@ public sealed class DataFile : IDisposable
             SqliteConnection.ClearPool(connection);
         }
 
-        opened?.Dispose();
-        owned.Dispose();
+        dataStream?.Dispose();
+        lockFile.Dispose();
     }
 
     /// <summary>
@@ -208,7 +208,7 @@ public sealed class DataFile : IDisposable
     /// <param name="db">The context of the data file.</param>
     /// <param name="beforeMs">The time, UTC ms.</param>
     /// <param name="ct">Cancels it.</param>
-    public static async Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default)
+    public static async Task<int> DeleteTriedPlansAsync(CisternDb db, long beforeMs, CancellationToken ct = default)
     {
         await db.IdempotentRequests.Where(request => request.AtMs < beforeMs).ExecuteDeleteAsync(ct);
         return await db.Plans
@@ -220,7 +220,7 @@ public sealed class DataFile : IDisposable
     /// <summary>The migrations applied to a file, oldest first.</summary>
     /// <param name="connection">An open connection to it.</param>
     /// <param name="ct">Cancels it.</param>
-    public static async Task<IReadOnlyList<string>> AppliedAsync(SqliteConnection connection, CancellationToken ct = default)
+    public static async Task<IReadOnlyList<string>> AppliedMigrationsAsync(SqliteConnection connection, CancellationToken ct = default)
     {
         var applied = new List<string>();
         await using var command = connection.CreateCommand();
@@ -235,10 +235,10 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>A new connection outside the pool, which sees the file now at the path.</summary>
-    public SqliteConnection OpenAnew() => OpenAnew(Path);
+    public SqliteConnection OpenUnpooled() => OpenUnpooled(Path);
 
     /// <summary>Outside the pool: a pooled connection would keep a file open that is being replaced.</summary>
-    private static SqliteConnection OpenAnew(string path)
+    private static SqliteConnection OpenUnpooled(string path)
     {
         var connection = new SqliteConnection(Connection(path, pooled: false));
         connection.Open();
@@ -249,7 +249,7 @@ public sealed class DataFile : IDisposable
     private static string Connection(string path, bool pooled = true) =>
         new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = pooled, DefaultTimeout = 10, Mode = SqliteOpenMode.ReadWrite }.ToString();
 
-    private CisternDb Context(string path) => ContextOn(path, new Reaching(this));
+    private CisternDb Context(string path) => ContextOn(path, new ChangeReporter(this));
 
     private static void Clear(string path)
     {
@@ -270,9 +270,9 @@ public sealed class DataFile : IDisposable
     /// An interrupted migration leaves a row that EF's migrator would wait for. Whoever owns the file knows that no other migration is
     /// running.
     /// </summary>
-    private static void Unlock(string path)
+    private static void RemoveMigrationLock(string path)
     {
-        using var connection = OpenAnew(path);
+        using var connection = OpenUnpooled(path);
         if (Tables(connection).Contains("__EFMigrationsLock"))
         {
             Run(connection, "DELETE FROM __EFMigrationsLock");
@@ -294,7 +294,7 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>The migrations applied to the file; null where there is no file, or one with nothing but the first steps of a start.</summary>
-    private List<string>? Applied()
+    private List<string>? AppliedMigrations()
     {
         if (IsNothing)
         {
@@ -306,9 +306,9 @@ public sealed class DataFile : IDisposable
             throw new DataFileRefusedException($"{Path} is not a data file of Cistern: it is not a database. Choose another with CISTERN_DATA, or move it.");
         }
 
-        using var connection = OpenAnew(Path);
+        using var connection = OpenUnpooled(Path);
         var tables = Tables(connection);
-        var applied = tables.Contains("__EFMigrationsHistory") ? AppliedAsync(connection).GetAwaiter().GetResult().ToList() : [];
+        var applied = tables.Contains("__EFMigrationsHistory") ? AppliedMigrationsAsync(connection).GetAwaiter().GetResult().ToList() : [];
         tables.ExceptWith(["__EFMigrationsHistory", "__EFMigrationsLock"]);
         if (applied.Count == 0 && tables.Count > 0)
         {
@@ -327,7 +327,7 @@ public sealed class DataFile : IDisposable
         return ReadHead(head) && head.SequenceEqual("SQLite format 3\0"u8);
     }
 
-    private int Mark()
+    private int ApplicationId()
     {
         // SQLite stores it at byte 68 of the header, big endian.
         Span<byte> head = stackalloc byte[72];
@@ -343,9 +343,9 @@ public sealed class DataFile : IDisposable
 
     /// <summary>Sets the journal mode, which the file's header stores. Nothing else is done here, to keep starts short.</summary>
     /// <returns>Whether the file has no baristas yet, so that it may be filled.</returns>
-    private bool Opened()
+    private bool SetJournalMode()
     {
-        using var connection = OpenAnew(Path);
+        using var connection = OpenUnpooled(Path);
         Run(connection, "PRAGMA journal_mode=WAL");
         using var command = connection.CreateCommand();
         command.CommandText = "SELECT EXISTS (SELECT 1 FROM Baristas)";
@@ -355,8 +355,8 @@ public sealed class DataFile : IDisposable
     /// <summary>Builds a new file at another path and renames it when it is complete, so that an interrupted start leaves no incomplete file.</summary>
     private async Task BuildAsync(int mark, Func<CisternDb, CancellationToken, Task>? fill, CancellationToken ct)
     {
-        await Disk.Own(Building, FileShare.ReadWrite).DisposeAsync();
-        await MakeAsync(
+        await Disk.OpenOwned(BuildPath, FileShare.ReadWrite).DisposeAsync();
+        await SaveContextAsync(
             async db =>
             {
                 await db.Database.MigrateAsync(ct);
@@ -367,51 +367,51 @@ public sealed class DataFile : IDisposable
                 }
             },
             ct);
-        Reached?.Invoke();
+        BeforeEachChange?.Invoke();
         Clear(Path);
-        Reached?.Invoke();
-        Disk.Replace(Building, Path);
+        BeforeEachChange?.Invoke();
+        Disk.Replace(BuildPath, Path);
     }
 
     /// <summary>Migrates a copy and puts it in the file's place; the file from before is kept beside it.</summary>
-    private async Task BringUpAsync(string from, CancellationToken ct)
+    private async Task MigrateAsync(string from, CancellationToken ct)
     {
         var before = string.Create(CultureInfo.InvariantCulture, $"{Path}.before-{Schema[^1][..14]}");
-        await using (var connection = OpenAnew(Path))
+        await using (var connection = OpenUnpooled(Path))
         {
             // SQLite would apply a journal left beside the file to the one that replaces it.
             Run(connection, "PRAGMA journal_mode=DELETE");
-            foreach (var copy in (string[])[before + ".new", Building])
+            foreach (var copy in (string[])[before + ".new", BuildPath])
             {
                 Clear(copy);
-                await Disk.Own(copy, FileShare.ReadWrite).DisposeAsync();
-                Reached?.Invoke();
-                await using var to = OpenAnew(copy);
+                await Disk.OpenOwned(copy, FileShare.ReadWrite).DisposeAsync();
+                BeforeEachChange?.Invoke();
+                await using var to = OpenUnpooled(copy);
                 connection.BackupDatabase(to);
             }
         }
 
-        Reached?.Invoke();
+        BeforeEachChange?.Invoke();
         Disk.Replace(before + ".new", before);
-        Reached?.Invoke();
-        Unlock(Building);
+        BeforeEachChange?.Invoke();
+        RemoveMigrationLock(BuildPath);
         try
         {
-            await MakeAsync(
+            await SaveContextAsync(
                 async db =>
                 {
                     await db.Database.MigrateAsync(ct);
-                    await OldTargets.LetGoAsync(db, from, ct);
+                    await OldTargets.RemoveAsync(db, from, ct);
                 },
                 ct);
         }
-        catch (Exception error) when (error is SqliteException or InvalidOperationException && Disk.Trouble(error) is null)
+        catch (Exception error) when (error is SqliteException or InvalidOperationException && Disk.ProblemOf(error) is null)
         {
             throw new DataFileRefusedException($"The data file {Path} (of {from}) could not be migrated to this version: {error.Message.TrimEnd('.')}. It is unchanged.", error);
         }
 
-        Reached?.Invoke();
-        Disk.Replace(Building, Path);
+        BeforeEachChange?.Invoke();
+        Disk.Replace(BuildPath, Path);
     }
 
     private static string[] Migrations()
@@ -420,9 +420,9 @@ public sealed class DataFile : IDisposable
         return [.. db.Database.GetMigrations()];
     }
 
-    private async Task MakeAsync(Func<CisternDb, Task> make, CancellationToken ct)
+    private async Task SaveContextAsync(Func<CisternDb, Task> make, CancellationToken ct)
     {
-        await using var db = Context(Building);
+        await using var db = Context(BuildPath);
         await db.Database.OpenConnectionAsync(ct);
         // The finished file is flushed as a whole; until then nothing in it matters.
         await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=MEMORY; PRAGMA synchronous=OFF", ct);
@@ -438,15 +438,15 @@ public sealed class DataFile : IDisposable
     /// </summary>
     private void PutBack()
     {
-        var waiting = Copies.RestorePath(Path);
+        var waiting = Backups.RestorePath(Path);
         if (!File.Exists(waiting))
         {
             return;
         }
 
-        if (Copies.Problem(waiting) is { } problem)
+        if (Backups.Problem(waiting) is { } problem)
         {
-            said.Add($"{waiting} was not restored: {problem}. It is now {Copies.SetAside(Path)}; the data are unchanged.");
+            startMessages.Add($"{waiting} was not restored: {problem}. It is now {Backups.SetAside(Path)}; the data are unchanged.");
             return;
         }
 
@@ -455,7 +455,7 @@ public sealed class DataFile : IDisposable
         {
             try
             {
-                using var connection = OpenAnew(Path);
+                using var connection = OpenUnpooled(Path);
                 Run(connection, "PRAGMA journal_mode=DELETE");
             }
             catch (SqliteException)
@@ -463,14 +463,14 @@ public sealed class DataFile : IDisposable
                 // Usually a damaged file is what is restored over; it is set aside with its journal.
             }
 
-            Reached?.Invoke();
+            BeforeEachChange?.Invoke();
             var before = string.Create(CultureInfo.InvariantCulture, $"{Path}.before-restore-{File.GetLastWriteTimeUtc(waiting):yyyyMMddHHmmss}");
             foreach (var suffix in (string[])["-wal", "-shm", "-journal", ""])
             {
                 if (File.Exists(Path + suffix))
                 {
                     File.Move(Path + suffix, before + suffix, overwrite: true);
-                    Reached?.Invoke();
+                    BeforeEachChange?.Invoke();
                 }
             }
 
@@ -478,46 +478,46 @@ public sealed class DataFile : IDisposable
         }
 
         // After an interruption, this tells the next start which file was replaced.
-        if (replaced.Length > 0 || !File.Exists(Restored))
+        if (replaced.Length > 0 || !File.Exists(RestoredMarkPath))
         {
-            File.WriteAllText(Restored, replaced);
+            File.WriteAllText(RestoredMarkPath, replaced);
         }
 
         Disk.Replace(waiting, Path);
-        Reached?.Invoke();
+        BeforeEachChange?.Invoke();
     }
 
     /// <summary>Marks that a copy was restored and this is not recorded yet.</summary>
-    private string Restored => Path + ".restored";
+    private string RestoredMarkPath => Path + ".restored";
 
     /// <summary>
     /// Devices, the record of actions and PINs belong to this machine as it is today, not to the copy: they are taken over from the
     /// replaced file. Where that is missing or unreadable, no device is connected.
     /// </summary>
-    private async Task TakeOverHouseAsync(CisternDb db, string replaced, CancellationToken ct)
+    private async Task TakeOverDevicesAsync(CisternDb db, string replaced, CancellationToken ct)
     {
-        var (devices, records, pins) = (new List<Device>(), new List<HouseRecord>(), new Dictionary<string, string>(StringComparer.Ordinal));
+        var (devices, records, pins) = (new List<Device>(), new List<ActionRecord>(), new Dictionary<string, string>(StringComparer.Ordinal));
         try
         {
-            if (replaced.Length > 0 && Copies.Problem(replaced) is null)
+            if (replaced.Length > 0 && Backups.Problem(replaced) is null)
             {
                 await using var old = ContextOn(replaced);
                 devices = await old.Devices.AsNoTracking().ToListAsync(ct);
-                records = await old.HouseRecords.AsNoTracking().ToListAsync(ct);
+                records = await old.ActionRecords.AsNoTracking().ToListAsync(ct);
                 pins = await old.Baristas.AsNoTracking().ToDictionaryAsync(one => one.Name, one => one.Pin, StringComparer.Ordinal, ct);
                 SqliteConnection.ClearPool((SqliteConnection)old.Database.GetDbConnection());
             }
         }
         catch (SqliteException error)
         {
-            said.Add($"The connected devices could not be read from {replaced} ({error.Message.TrimEnd('.')}): none is connected.");
+            startMessages.Add($"The connected devices could not be read from {replaced} ({error.Message.TrimEnd('.')}): none is connected.");
             (devices, records, pins) = ([], [], []);
         }
 
         await db.Devices.ExecuteDeleteAsync(ct);
-        await db.HouseRecords.ExecuteDeleteAsync(ct);
+        await db.ActionRecords.ExecuteDeleteAsync(ct);
         db.Devices.AddRange(devices);
-        db.HouseRecords.AddRange(records);
+        db.ActionRecords.AddRange(records);
         foreach (var barista in await db.Baristas.ToListAsync(ct))
         {
             barista.Pin = pins.GetValueOrDefault(barista.Name, barista.Pin);
@@ -529,23 +529,23 @@ public sealed class DataFile : IDisposable
     /// <summary>Records the restore in the restored file, once that has this version's schema.</summary>
     private async Task RecordRestoreAsync(CancellationToken ct)
     {
-        if (!File.Exists(Restored))
+        if (!File.Exists(RestoredMarkPath))
         {
             return;
         }
 
-        var replaced = await File.ReadAllTextAsync(Restored, ct);
+        var replaced = await File.ReadAllTextAsync(RestoredMarkPath, ct);
         await using (var db = Context(Path))
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
-            await TakeOverHouseAsync(db, replaced, ct);
-            db.HouseRecords.Add(new HouseRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(Restored), TimeSpan.Zero).ToUnixTimeMilliseconds(), What = "A copy of the data was restored. The data from before are kept beside it.", Who = "this machine" });
+            await TakeOverDevicesAsync(db, replaced, ct);
+            db.ActionRecords.Add(new ActionRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(RestoredMarkPath), TimeSpan.Zero).ToUnixTimeMilliseconds(), What = "A copy of the data was restored. The data from before are kept beside it.", Who = "this machine" });
             await db.SaveChangesAsync(ct);
             await transaction.CommitAsync(ct);
         }
 
-        Reached?.Invoke();
-        File.Delete(Restored);
+        BeforeEachChange?.Invoke();
+        File.Delete(RestoredMarkPath);
     }
 
     /// <summary>In one transaction: an incompletely filled file would never be completed.</summary>
@@ -557,23 +557,23 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>Reports every command before it runs.</summary>
-    private sealed class Reaching(DataFile file) : DbCommandInterceptor
+    private sealed class ChangeReporter(DataFile file) : DbCommandInterceptor
     {
         public override InterceptionResult<int> NonQueryExecuting(DbCommand command, CommandEventData eventData, InterceptionResult<int> result)
         {
-            file.Reached?.Invoke();
+            file.BeforeEachChange?.Invoke();
             return result;
         }
 
         public override ValueTask<InterceptionResult<int>> NonQueryExecutingAsync(DbCommand command, CommandEventData eventData, InterceptionResult<int> result, CancellationToken cancellationToken = default)
         {
-            file.Reached?.Invoke();
+            file.BeforeEachChange?.Invoke();
             return ValueTask.FromResult(result);
         }
 
         public override ValueTask<InterceptionResult<DbDataReader>> ReaderExecutingAsync(DbCommand command, CommandEventData eventData, InterceptionResult<DbDataReader> result, CancellationToken cancellationToken = default)
         {
-            file.Reached?.Invoke();
+            file.BeforeEachChange?.Invoke();
             return ValueTask.FromResult(result);
         }
     }

@@ -14,7 +14,7 @@ internal static class Disk
     private const int Busy = 11; // EAGAIN: another process holds the lock
 
     /// <summary>A path with all symbolic links resolved, so that one file has one name.</summary>
-    public static string Real(string path)
+    public static string ResolvedPath(string path)
     {
         var full = Path.GetFullPath(path);
         if (new FileInfo(full).LinkTarget is not null && File.ResolveLinkTarget(full, returnFinalTarget: true) is { } target)
@@ -23,11 +23,11 @@ internal static class Disk
         }
 
         var folder = Path.GetDirectoryName(full)!;
-        return Path.Combine(folder == Path.GetPathRoot(full) ? folder : RealFolder(folder), Path.GetFileName(full));
+        return Path.Combine(folder == Path.GetPathRoot(full) ? folder : ResolvedFolder(folder), Path.GetFileName(full));
     }
 
     /// <summary>Opens a file that only its owner may read, and creates it where it does not exist.</summary>
-    public static FileStream Own(string path, FileShare share)
+    public static FileStream OpenOwned(string path, FileShare share)
     {
         var options = new FileStreamOptions { Mode = FileMode.OpenOrCreate, Access = FileAccess.ReadWrite, Share = share };
         if (!OperatingSystem.IsWindows())
@@ -39,7 +39,7 @@ internal static class Disk
     }
 
     /// <summary>Removes all permissions on a file except its owner's.</summary>
-    public static void Shut(string path)
+    public static void RestrictToOwner(string path)
     {
         if (!OperatingSystem.IsWindows() && File.Exists(path))
         {
@@ -56,11 +56,11 @@ internal static class Disk
         }
 
         File.Move(with, path, overwrite: true);
-        Flush(Path.GetDirectoryName(path)!);
+        FlushFolder(Path.GetDirectoryName(path)!);
     }
 
     /// <summary>Flushes a folder's entries to the disk, so that a new name in it survives a power cut.</summary>
-    public static void Flush(string folder)
+    public static void FlushFolder(string folder)
     {
         if (OperatingSystem.IsWindows())
         {
@@ -76,7 +76,7 @@ internal static class Disk
     }
 
     /// <summary>The problem with a file in words; null for errors that have nothing to do with the disk.</summary>
-    public static string? Trouble(Exception error) => error switch
+    public static string? ProblemOf(Exception error) => error switch
     {
         SqliteException { SqliteErrorCode: 13 } => "the disk is full",
         SqliteException { SqliteErrorCode: 8 } => "it can only be read, not written",
@@ -91,16 +91,16 @@ internal static class Disk
         IOException { HResult: ReadOnly } => "its folder is read-only",
         IOException { HResult: Busy } => "another program holds it locked",
         IOException io => io.Message.TrimEnd('.'),
-        _ when error.InnerException is { } inner => Trouble(inner),
+        _ when error.InnerException is { } inner => ProblemOf(inner),
         _ => null,
     };
 
     /// <summary>Whether another process has locked the file.</summary>
-    public static bool IsHeld(IOException error) => error.HResult == Busy || (OperatingSystem.IsWindows() && (error.HResult & 0xFFFF) is 32 or 33);
+    public static bool IsLocked(IOException error) => error.HResult == Busy || (OperatingSystem.IsWindows() && (error.HResult & 0xFFFF) is 32 or 33);
 
-    private static string RealFolder(string folder) =>
+    private static string ResolvedFolder(string folder) =>
         Directory.ResolveLinkTarget(folder, returnFinalTarget: true)?.FullName
-            ?? (Path.GetDirectoryName(folder) is { } parent ? Path.Combine(RealFolder(parent), Path.GetFileName(folder)) : folder);
+            ?? (Path.GetDirectoryName(folder) is { } parent ? Path.Combine(ResolvedFolder(parent), Path.GetFileName(folder)) : folder);
 
     private static class NativeMethods
     {

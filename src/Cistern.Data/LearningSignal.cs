@@ -10,14 +10,14 @@ namespace Cistern.Data;
 /// <param name="signal">Called then.</param>
 public sealed class LearningSignal(Action signal) : SaveChangesInterceptor, IDbTransactionInterceptor
 {
-    private readonly ConditionalWeakTable<DbContext, object> telling = [];
+    private readonly ConditionalWeakTable<DbContext, object> pending = [];
 
     /// <inheritdoc/>
     public override ValueTask<InterceptionResult<int>> SavingChangesAsync(DbContextEventData eventData, InterceptionResult<int> result, CancellationToken cancellationToken = default)
     {
         if (eventData.Context is { } context && context.ChangeTracker.Entries().Any(entry => entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && entry.Entity is Tasting or TastingSip or BrewFacts or Observation))
         {
-            telling.AddOrUpdate(context, this);
+            pending.AddOrUpdate(context, this);
         }
 
         return ValueTask.FromResult(result);
@@ -64,7 +64,7 @@ public sealed class LearningSignal(Action signal) : SaveChangesInterceptor, IDbT
 
     private void Signal(DbContext? context)
     {
-        if (context is not null && telling.Remove(context))
+        if (context is not null && pending.Remove(context))
         {
             signal();
         }
@@ -74,7 +74,7 @@ public sealed class LearningSignal(Action signal) : SaveChangesInterceptor, IDbT
     {
         if (context is not null)
         {
-            telling.Remove(context);
+            pending.Remove(context);
         }
     }
 }

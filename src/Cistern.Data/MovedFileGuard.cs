@@ -17,28 +17,28 @@ public sealed class MovedFileGuard(DataFile file) : DbTransactionInterceptor
     /// <inheritdoc/>
     public override InterceptionResult TransactionCommitting(DbTransaction transaction, TransactionEventData eventData, InterceptionResult result)
     {
-        Look();
+        Check();
         return result;
     }
 
     /// <inheritdoc/>
     public override ValueTask<InterceptionResult> TransactionCommittingAsync(DbTransaction transaction, TransactionEventData eventData, InterceptionResult result, CancellationToken cancellationToken = default)
     {
-        Look();
+        Check();
         return ValueTask.FromResult(result);
     }
 
     /// <inheritdoc/>
-    public override void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) => Look();
+    public override void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) => Check();
 
     /// <inheritdoc/>
     public override Task TransactionCommittedAsync(DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default)
     {
-        Look();
+        Check();
         return Task.CompletedTask;
     }
 
-    private void Look()
+    private void Check()
     {
         if (!file.IsInPlace)
         {

@@ -22,7 +22,7 @@ public static class OldTargets
     /// <param name="db">The file, at this version.</param>
     /// <param name="from">The schema it had.</param>
     /// <param name="ct">Cancels it.</param>
-    public static async Task LetGoAsync(CisternDb db, string from, CancellationToken ct)
+    public static async Task RemoveAsync(CisternDb db, string from, CancellationToken ct)
     {
         if (string.CompareOrdinal(from, Since) >= 0)
         {

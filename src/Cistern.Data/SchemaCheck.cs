@@ -15,7 +15,7 @@ public static class SchemaCheck
     /// <summary>Triggers and views; Cistern has none.</summary>
     private const string Runs = "SELECT type || ' ' || name FROM sqlite_master WHERE type IN ('trigger', 'view')";
 
-    private static readonly Lazy<HashSet<string>> Wanted = new(() =>
+    private static readonly Lazy<HashSet<string>> Expected = new(() =>
     {
         using var connection = new SqliteConnection("Data Source=:memory:");
         connection.Open();
@@ -29,7 +29,7 @@ public static class SchemaCheck
     public static string? Problem(SqliteConnection connection)
     {
         var has = Read(connection, Columns);
-        return Wanted.Value.FirstOrDefault(column => !has.Contains(column)) is { } missing ? $"it lacks {missing.Split(' ')[0]}"
+        return Expected.Value.FirstOrDefault(column => !has.Contains(column)) is { } missing ? $"it lacks {missing.Split(' ')[0]}"
             : Read(connection, Runs).FirstOrDefault() is { } foreign ? $"the {foreign} in it is not Cistern's"
             : null;
     }

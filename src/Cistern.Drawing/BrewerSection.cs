@@ -54,7 +54,7 @@ public static class BrewerSection
         private readonly double heightMm;
         private readonly double pxPerMm;
         /// <summary>The level scale is left of it, the figures right of it.</summary>
-        private const double MostWidePx = 128;
+        private const double MaxWidePx = 128;
         private readonly double centreX = 112;
         private readonly double topY = 30;
 
@@ -76,7 +76,7 @@ public static class BrewerSection
             // The brewer and what is below it share one scale; the server is drawn as deep as its drink needs.
             var handleMm = brewer.Family == BrewerFamily.FrenchPress ? 32 : 0;
             var wideMm = Math.Max((2 * HalfMm(heightMm)) + handleMm, brewer.Family == BrewerFamily.Siphon ? BulbMm : ServerMm);
-            pxPerMm = Math.Min((HeightPx - topY - 12) / (heightMm + BelowMm), MostWidePx / wideMm);
+            pxPerMm = Math.Min((HeightPx - topY - 12) / (heightMm + BelowMm), MaxWidePx / wideMm);
         }
 
         /// <summary>Height of what is below the brewer, mm: a server, a siphon's bulb and flame, or only a line.</summary>

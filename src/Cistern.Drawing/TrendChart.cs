@@ -29,10 +29,10 @@ public sealed record TrendAxis(string Title, int Decimals, bool Days = false);
 public static class TrendChart
 {
     /// <summary>With more points each is drawn fainter, and only this many are drawn.</summary>
-    public const int MostPoints = 1_500;
+    public const int MaxPoints = 1_500;
 
     /// <summary>Up to this many brews each have their own band.</summary>
-    public const int MostOwnBands = 60;
+    public const int MaxOwnBands = 60;
 
     private const double Left = 58;
     private const double Top = 30;
@@ -146,7 +146,7 @@ public static class TrendChart
             (first, last, lowest, highest) = (Math.Min(first, point.X), Math.Max(last, point.X), Math.Min(lowest, point.Y), Math.Max(highest, point.Y));
         }
 
-        foreach (var (low, high) in all.Count <= MostOwnBands ? all.Select(point => point.Band).OfType<(double, double)>() : parts.Select(part => part.Band).OfType<(double, double)>())
+        foreach (var (low, high) in all.Count <= MaxOwnBands ? all.Select(point => point.Band).OfType<(double, double)>() : parts.Select(part => part.Band).OfType<(double, double)>())
         {
             (lowest, highest) = (Math.Min(lowest, low), Math.Max(highest, high));
         }
@@ -170,7 +170,7 @@ public static class TrendChart
         }
 
         // Few brews have their own bands; many have the median band of each part.
-        if (points.Count <= MostOwnBands)
+        if (points.Count <= MaxOwnBands)
         {
             foreach (var point in points.Where(point => point.Band is not null))
             {
@@ -179,14 +179,14 @@ public static class TrendChart
             }
         }
 
-        foreach (var part in parts.Where(part => part.Band is not null && points.Count > MostOwnBands))
+        foreach (var part in parts.Where(part => part.Band is not null && points.Count > MaxOwnBands))
         {
             var (low, high) = part.Band!.Value;
             svg.Add($"<rect class=\"trend-band\" x=\"{X(part.From) - 2}\" y=\"{Y(high)}\" width=\"{Math.Max(4, X(part.To) - X(part.From) + 4)}\" height=\"{Math.Max(1, Y(low) - Y(high))}\"/>");
         }
 
         // Every n-th point: a hundred thousand would be a blot of three megabytes.
-        var every = Math.Max(1, points.Count / MostPoints);
+        var every = Math.Max(1, points.Count / MaxPoints);
         for (var i = 0; i < points.Count; i += every)
         {
             svg.Add($"<circle class=\"trend-point{(points.Count > 300 ? " is-faint" : "")}\" cx=\"{X(points[i].X)}\" cy=\"{Y(points[i].Y)}\" r=\"{(points.Count > 300 ? 2.5 : 4)}\"><title>{Svg.Encode(label(i))}</title></circle>");

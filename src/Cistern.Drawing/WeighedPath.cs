@@ -6,7 +6,7 @@ namespace Cistern.Drawing;
 internal static class WeighedPath
 {
     /// <summary>A longer gap between readings interrupts the path, s.</summary>
-    private const double LongestGapS = 4;
+    private const double MaxGapS = 4;
 
     /// <summary>Closer points cannot be distinguished and are omitted, px.</summary>
     private const double NearPx = 0.5;
@@ -23,7 +23,7 @@ internal static class WeighedPath
         var drawnX = double.NegativeInfinity;
         foreach (var point in points.Where(point => point.AtS >= fromS && point.AtS <= toS))
         {
-            var goesOn = before is { } last && last.InCup == point.InCup && point.AtS - last.AtS < LongestGapS;
+            var goesOn = before is { } last && last.InCup == point.InCup && point.AtS - last.AtS < MaxGapS;
             before = point;
             var (x, y) = place(point);
             if (!goesOn || x - drawnX >= NearPx)

@@ -10,7 +10,7 @@ internal sealed class GrainFinder
     private const double MarginMm = 2.5;
 
     // A higher resolution gains nothing, and this one keeps the field under seven megapixels.
-    private const double MostPixelsPerMm = 34;
+    private const double MaxPixelsPerMm = 34;
 
     // A neck at least this wide, relative to the smaller of two bodies, is a waist of one grain and not a contact of two.
     private const double Waist = 0.75;
@@ -19,10 +19,10 @@ internal sealed class GrainFinder
     private const double Lightest = 0.55;
 
     // Inscribed radius that no grain of coffee exceeds, mm.
-    private const double MostMm = 1.6;
+    private const double MaxMm = 1.6;
 
     // More grains than this in one piece with a larger circle are a heap.
-    private const int MostTogether = 40;
+    private const int MaxTogether = 40;
 
     // Standard deviation of the darkness of a smooth object on the field.
     private const double Smooth = 0.04;
@@ -46,7 +46,7 @@ internal sealed class GrainFinder
 
     private GrainFinder(CardInPicture card)
     {
-        _perMm = Math.Min(MostPixelsPerMm, Math.Max(12, card.PixelsPerMm));
+        _perMm = Math.Min(MaxPixelsPerMm, Math.Max(12, card.PixelsPerMm));
         _width = (int)((ScaleCard.FieldWidthMm + 2 * MarginMm) * _perMm);
         _height = (int)((ScaleCard.FieldHeightMm + 2 * MarginMm) * _perMm);
         _blurPx = Math.Max(0.5, card.BlurMm * _perMm);
@@ -193,7 +193,7 @@ internal sealed class GrainFinder
 
         var grains = new List<Grain>();
         double single = 0, touching = 0, covered = 0, heaped = 0;
-        var largest = (2 * MostMm * _perMm) * (2 * MostMm * _perMm) * Math.PI / 4;
+        var largest = (2 * MaxMm * _perMm) * (2 * MaxMm * _perMm) * Math.PI / 4;
         var next = count;
         for (var label = 1; label < count; label++)
         {
@@ -204,10 +204,10 @@ internal sealed class GrainFinder
             var seeds = Seeds(depths, owner, label, box);
             if (seeds.Count == 0)
                 continue;
-            if (seeds[0].Depth > MostMm * _perMm || (seeds.Count > MostTogether && area > largest))
+            if (seeds[0].Depth > MaxMm * _perMm || (seeds.Count > MaxTogether && area > largest))
             {
                 // An object on the field is smooth; a heap is rough.
-                if (seeds[0].Depth > MostMm * _perMm && Roughness(owner, dark, label, box) < Smooth)
+                if (seeds[0].Depth > MaxMm * _perMm && Roughness(owner, dark, label, box) < Smooth)
                     covered += area;
                 else
                     heaped += area;

@@ -111,8 +111,8 @@ public sealed record GrindAnswer
         GrindRefusal.Aslant => "It was taken from too far aside. Hold the phone flat above the card.",
         GrindRefusal.Grey => "The paper is not white. Print the card on plain white paper.",
         GrindRefusal.Heaped => $"Too many grains lie against one another: {refused.Share ?? 1:P0} of what is seen. Take less coffee, and tap the sheet until it lies in single grains.",
-        GrindRefusal.Few => $"Only {refused.Count ?? 0} grains were found, and {GrindMeasurer.FewestGrains} are needed. Strew a little more: a third of a teaspoon.",
+        GrindRefusal.Few => $"Only {refused.Count ?? 0} grains were found, and {GrindMeasurer.MinGrains} are needed. Strew a little more: a third of a teaspoon.",
         _ when refused.NoLibrary => "What looks at pictures is missing on this machine: it comes for 64-bit Linux on x86 only. All else works.",
-        _ => $"It could not be read as a JPEG, PNG or WebP of at most {PictureHeader.MostBytes / (1024 * 1024)} MB and {PictureHeader.MostPixels / 1_000_000} megapixels.",
+        _ => $"It could not be read as a JPEG, PNG or WebP of at most {PictureHeader.MaxBytes / (1024 * 1024)} MB and {PictureHeader.MaxPixels / 1_000_000} megapixels.",
     };
 }

@@ -9,10 +9,10 @@ namespace Cistern.Seeing;
 public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
 {
     /// <summary>The largest file accepted, bytes.</summary>
-    public const int MostBytes = 20 * 1024 * 1024;
+    public const int MaxBytes = 20 * 1024 * 1024;
 
     /// <summary>The most pixels accepted: 25 megapixels.</summary>
-    public const long MostPixels = 25_000_000;
+    public const long MaxPixels = 25_000_000;
 
     /// <summary>Whether it is animated, so that the intended frame is unknown.</summary>
     public bool Moves { get; init; }
@@ -21,7 +21,7 @@ public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
     public bool Inks { get; init; }
 
     /// <summary>Whether it can be decoded: a single RGB or grey picture within the size limit.</summary>
-    public bool WillDo => (long)Width * Height is > 0 and <= MostPixels && !Moves && !Inks;
+    public bool WillDo => (long)Width * Height is > 0 and <= MaxPixels && !Moves && !Inks;
 
     /// <summary>Reads the first bytes of a JPEG, PNG or WebP; null where they are invalid or incomplete.</summary>
     /// <param name="bytes">The file.</param>

@@ -11,19 +11,19 @@ namespace Cistern.Seeing;
 public sealed record ReencodedPicture(int Width, int Height, byte[] Jpeg, byte[] Small)
 {
     /// <summary>The longest side of a saved picture, px.</summary>
-    public const int LongestSide = 1600;
+    public const int MaxSidePx = 1600;
 
     /// <summary>The longest side in a list, px.</summary>
-    public const int LongestSmallSide = 320;
+    public const int MaxSmallSidePx = 320;
 
     /// <summary>The largest saved picture, bytes.</summary>
-    public const int MostBytes = 400 * 1024;
+    public const int MaxBytes = 400 * 1024;
 
     /// <summary>Re-encodes a picture; null where the file is not a supported picture.</summary>
     /// <param name="file">A JPEG, PNG or WebP.</param>
     public static ReencodedPicture? Of(byte[] file)
     {
-        if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { WillDo: true })
+        if (file.Length > PictureHeader.MaxBytes || PictureHeader.Read(file) is not { WillDo: true })
             return null;
         try
         {
@@ -32,9 +32,9 @@ public sealed record ReencodedPicture(int Width, int Height, byte[] Jpeg, byte[]
             using var picture = Cv2.ImDecode(file, ImreadModes.Color);
             if (picture.Empty())
                 return null;
-            using var fitting = Fit(picture, LongestSide);
-            using var small = Fit(picture, LongestSmallSide);
-            return Encode(fitting, MostBytes) is { } jpeg && Encode(small, MostBytes) is { } little ? new(fitting.Width, fitting.Height, jpeg, little) : null;
+            using var fitting = Fit(picture, MaxSidePx);
+            using var small = Fit(picture, MaxSmallSidePx);
+            return Encode(fitting, MaxBytes) is { } jpeg && Encode(small, MaxBytes) is { } little ? new(fitting.Width, fitting.Height, jpeg, little) : null;
         }
         catch (Exception e) when (e is DllNotFoundException or TypeInitializationException or OpenCVException)
         {

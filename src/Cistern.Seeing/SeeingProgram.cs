@@ -39,8 +39,8 @@ public static class SeeingProgram
                 withGrains = true;
             else if (args[i] == Ruler)
             {
-                if (++i >= args.Count || !double.TryParse(args[i], NumberStyles.Float, CultureInfo.InvariantCulture, out rulerMm) || rulerMm is not (>= ScaleCard.ShortestRulerMm and <= ScaleCard.LongestRulerMm))
-                    return Wrong($"{Ruler} takes the length of the card's line, {ScaleCard.ShortestRulerMm} to {ScaleCard.LongestRulerMm} mm.");
+                if (++i >= args.Count || !double.TryParse(args[i], NumberStyles.Float, CultureInfo.InvariantCulture, out rulerMm) || rulerMm is not (>= ScaleCard.MinRulerMm and <= ScaleCard.LongestRulerMm))
+                    return Wrong($"{Ruler} takes the length of the card's line, {ScaleCard.MinRulerMm} to {ScaleCard.LongestRulerMm} mm.");
             }
             else if (args[i] != StandardInput && args[i].StartsWith('-'))
                 return Wrong($"{args[i]} is no option. cistern {Word} PICTURE… takes {Ruler} LENGTH.");
@@ -80,7 +80,7 @@ public static class SeeingProgram
         using var from = picture == StandardInput ? Console.OpenStandardInput() : File.OpenRead(picture);
         using var bytes = new MemoryStream();
         var part = new byte[81920];
-        for (int read; bytes.Length <= PictureHeader.MostBytes && (read = from.Read(part)) > 0;)
+        for (int read; bytes.Length <= PictureHeader.MaxBytes && (read = from.Read(part)) > 0;)
             bytes.Write(part, 0, read);
         return bytes.ToArray();
     }

@@ -1,7 +1,7 @@
 using Cistern.Data;
 using Cistern.Seeing;
 using Cistern.Web;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Connections;
 
 // The same program evaluates a picture and exits: see PictureProcess.
@@ -20,7 +20,7 @@ try
     await app.RunAsync();
     return 0;
 }
-catch (Exception refused) when (refused is DataFileRefusedException or HouseRefusedException)
+catch (Exception refused) when (refused is DataFileRefusedException or NetworkSetupException)
 {
     // One sentence for whoever started it; a stack trace would hide it.
     await Console.Error.WriteLineAsync($"cistern: {refused.Message}");

@@ -12,7 +12,7 @@ using Cistern.Data;
 using Cistern.Data.Demo;
 using Cistern.Data.Log;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Cistern.Web.Pages.Brewing;
 using Cistern.Web.Pages.Files;
 using Cistern.Web.Pages.Log;
@@ -38,7 +38,7 @@ public static class Setup
     {
         var settings = builder.Configuration.GetSection("Cistern").Get<AppSettings>() ?? new AppSettings();
         builder.Services.AddSingleton(settings);
-        builder.AddHouse(settings);
+        builder.AddLocalNetwork(settings);
 
         builder.Services.AddSerilog(log => log
             .MinimumLevel.Information()
@@ -100,7 +100,7 @@ public static class Setup
         builder.Services.AddScoped<BrewExport>();
         builder.Services.AddScoped<ImportStore>();
         builder.Services.AddSingleton<ImportStaging>();
-        builder.Services.AddScoped<ShelfCarrier>();
+        builder.Services.AddScoped<ShelfTransfer>();
         builder.Services.AddSingleton<ImportRuns>();
         builder.Services.AddScoped<SeriesAdvice>();
         builder.Services.AddScoped<PlanOpening>();
@@ -175,13 +175,13 @@ public static class Setup
             diagnostic.Set("Device", context.Device()?.Id);
         });
         app.UseAnswers(app.Logger);
-        app.UseHouse();
+        app.UseLocalNetwork();
         app.UseVersion();
         if (app.Services.GetService<DemoProcessEnd>() is { } end)
         {
             app.Use((context, next) =>
             {
-                end.Asked();
+                end.NoteRequest();
                 return next(context);
             });
         }
@@ -193,7 +193,7 @@ public static class Setup
         app.MapStaticAssets();
         app.MapRazorPages();
         app.MapApi();
-        app.MapKept();
+        app.MapOfflinePages();
         app.MapBrews();
         app.MapPictures();
         app.MapReadings();
@@ -253,7 +253,7 @@ public static class Setup
             await Console.Error.WriteLineAsync($"cistern: the data are in {file.Path}");
         }
 
-        foreach (var sentence in file.Said)
+        foreach (var sentence in file.StartMessages)
         {
             app.Logger.LogError("{Sentence}", sentence);
         }
@@ -267,16 +267,16 @@ public static class Setup
         try
         {
             await using var scope = services.CreateAsyncScope();
-            await scope.ServiceProvider.GetRequiredService<LogStore>().WarmAsync(CancellationToken.None);
-            if (await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(CancellationToken.None) is > 0 and var cut)
+            await scope.ServiceProvider.GetRequiredService<LogStore>().LoadIndexAsync(CancellationToken.None);
+            if (await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoInterruptedAsync(CancellationToken.None) is > 0 and var cut)
             {
                 Log.Warning("Undid {Count} imports that were cut off when the server stopped.", cut);
             }
 
             // Brews of earlier versions get their facts in the background.
-            await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
-            await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAllAsync(CancellationToken.None);
-            await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
+            await scope.ServiceProvider.GetRequiredService<BrewStore>().ComputeMissingFactsAsync(CancellationToken.None);
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().MergeAllAsync(CancellationToken.None);
+            await DataFile.DeleteTriedPlansAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
         }
         catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or IOException or ObjectDisposedException)
         {

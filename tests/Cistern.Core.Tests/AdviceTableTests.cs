@@ -59,7 +59,7 @@ public sealed class AdviceTableTests
             foreach (var (what, gear, canGrind) in ((string, AdviceGear, bool)[])[("mill", new AdviceGear { Grinder = Grinder }, true), ("no mill", new AdviceGear(), true), ("ground, 25 g left", new AdviceGear { LeftG = 25 }, false)])
             {
                 text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {what}:");
-                foreach (var adjustment in Adjustments.Sought)
+                foreach (var adjustment in Adjustments.Searched)
                 {
                     text.Append(Adjustments.Of(adjustment, now, gear, canGrind) is { } found
                         ? string.Create(CultureInfo.InvariantCulture, $" {Adjustments.Word(adjustment, recipe)} {found.Stands:0.##} in {found.Dial.Range.Low:0.##} to {found.Dial.Range.High:0.##} by {found.Dial.StepSize:0.##} from {found.Dial.Origin:0.##} {Adjustments.Unit(adjustment)};")

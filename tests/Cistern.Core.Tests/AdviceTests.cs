@@ -50,7 +50,7 @@ public sealed class AdviceTests
                     break;
                 }
 
-                Assert.DoesNotContain(Advisor.Print(advice.Changes[0].Recipe), line.Select(one => Advisor.Print(one.Planned)));
+                Assert.DoesNotContain(Advisor.KeyOf(advice.Changes[0].Recipe), line.Select(one => Advisor.KeyOf(one.Planned)));
                 plan = advice.Changes[0].Recipe;
             }
         }
@@ -109,7 +109,7 @@ public sealed class AdviceTests
         // Brewed as advised, then the old plan again: the same advice would repeat a brew.
         var line = (BrewRecord[])[Brewed(first.Recipe), Brewed(coarse)];
         var second = Advisor.Of(line, Model, new AdviceGear());
-        Assert.All(second.Changes, change => Assert.NotEqual(Advisor.Print(first.Recipe), Advisor.Print(change.Recipe)));
+        Assert.All(second.Changes, change => Assert.NotEqual(Advisor.KeyOf(first.Recipe), Advisor.KeyOf(change.Recipe)));
         Assert.NotEmpty(second.Changes);
     }
 
@@ -186,7 +186,7 @@ public sealed class AdviceTests
         Assert.Contains(complaint, advice.Verdict.Complaints);
         var change = advice.Changes.First(one => one.Adjustment == adjustment);
         Assert.Contains(complaint, change.Answers);
-        Assert.NotEqual(Advisor.Print(recipe), Advisor.Print(change.Recipe));
+        Assert.NotEqual(Advisor.KeyOf(recipe), Advisor.KeyOf(change.Recipe));
         Assert.EndsWith(".", change.Why, StringComparison.Ordinal);
         Assert.DoesNotContain(RecipeChecker.Check(change.Recipe), finding => finding.Severity == Severity.Error);
     }
@@ -230,7 +230,7 @@ public sealed class AdviceTests
         var late = Settings.With(planned, Setting.SteepEndS, Settings.Get(planned, Setting.SteepEndS)!.Value + 240);
         var advice = Advise(new BrewRecord(Guid.NewGuid(), plan, late with { Water = late.Water with { TemperatureC = 99 } }) { Tasting = Tasted(3, 1) });
         Assert.Equal(Adjustment.AsPlanned, advice.Changes[0].Adjustment);
-        Assert.Equal(Advisor.Print(plan), Advisor.Print(advice.Changes[0].Recipe));
+        Assert.Equal(Advisor.KeyOf(plan), Advisor.KeyOf(advice.Changes[0].Recipe));
     }
 
     [Fact]

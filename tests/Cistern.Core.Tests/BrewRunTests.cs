@@ -75,7 +75,7 @@ public sealed class BrewRunTests
 
         if (one.TryGetProperty("unheard", out var unheard))
         {
-            Assert.Equal(unheard.EnumerateArray().Select(place => IdOf(place.GetInt32())), run.Unheard);
+            Assert.Equal(unheard.EnumerateArray().Select(place => IdOf(place.GetInt32())), run.Ineffective);
         }
     }
 

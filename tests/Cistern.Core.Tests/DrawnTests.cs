@@ -107,12 +107,12 @@ public sealed class DrawnTests
     {
         static IReadOnlyList<TrendPoint> Points(int count) => [.. Enumerable.Range(0, count).Select(i => new TrendPoint(300 + (7 * (i * 37 % count)), 1.1 + (0.001 * (i * 53 % 331)), i % 3 == 0 ? (1.12 + (0.0005 * i), 1.3) : null))];
         var (grind, strength) = (new TrendAxis("grind, µm", 0), new TrendAxis("strength, % TDS", 2));
-        foreach (var count in (int[])[1, 4, TrendChart.MostOwnBands, TrendChart.MostOwnBands + 1])
+        foreach (var count in (int[])[1, 4, TrendChart.MaxOwnBands, TrendChart.MaxOwnBands + 1])
         {
             Draws($"a trend of {count}", TrendChart.Draw(Points(count), TrendChart.Parts(Points(count), 8), grind, strength, i => $"brew <{i}>", 900, 400));
         }
 
-        foreach (var count in (int[])[TrendChart.MostPoints, TrendChart.MostPoints + 1, 4_000])
+        foreach (var count in (int[])[TrendChart.MaxPoints, TrendChart.MaxPoints + 1, 4_000])
         {
             Draws($"a trend of {count}", TrendChart.Draw(Points(count), TrendChart.Parts(Points(count), 24), grind, strength, i => $"{i}", 900, 400));
         }

@@ -47,15 +47,15 @@ public sealed class GrinderEstimateTests
     public void Its_usual_brewer_moves_and_narrows_a_grinders_line()
     {
         var nothing = new GrinderEstimate(0, 60, []);
-        var one = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, BrewerFamily.FrenchPress)]);
-        var two = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, BrewerFamily.FrenchPress), KnownGrind.UsedForPaper(20)]);
-        Assert.Equal(928, KnownGrind.UsedFor(31, BrewerFamily.FrenchPress).Um, 1.0);
+        var one = new GrinderEstimate(0, 60, [KnownGrind.UsualFor(31, BrewerFamily.FrenchPress)]);
+        var two = new GrinderEstimate(0, 60, [KnownGrind.UsualFor(31, BrewerFamily.FrenchPress), KnownGrind.UsedForPaper(20)]);
+        Assert.Equal(928, KnownGrind.UsualFor(31, BrewerFamily.FrenchPress).Um, 1.0);
         Assert.InRange(At(one, 31), At(nothing, 31), 928);
         Assert.InRange(At(two, 31), 820, 928);
         Assert.InRange(At(two, 20), 500, 620);
         Assert.True(nothing.HalfWidthUm(25) > one.HalfWidthUm(25) && one.HalfWidthUm(25) > two.HalfWidthUm(25));
         // The order of the answers does not matter.
-        var turned = new GrinderEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsedFor(31, BrewerFamily.FrenchPress)]);
+        var turned = new GrinderEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsualFor(31, BrewerFamily.FrenchPress)]);
         Assert.Equal(two.UmAtZero, turned.UmAtZero, 1e-6);
         Assert.Equal(two.UmPerSetting, turned.UmPerSetting, 1e-6);
     }
@@ -82,7 +82,7 @@ public sealed class GrinderEstimateTests
     [Fact]
     public void A_word_is_as_wide_as_people_use_it()
     {
-        var said = KnownGrind.LooksLike(20, GrainWords.Find("table salt")!);
+        var said = KnownGrind.FromLook(20, GrainWords.Find("table salt")!);
         Assert.Equal((20, Math.Sqrt(300 * 650), 350 / 2.56), (said.Setting, said.Um, said.SigmaUm));
     }
 

@@ -68,7 +68,7 @@ public sealed class PairPlanningTests
             }
         }
 
-        var staggerS = PairPlanning.LeastStaggerS(forecast, forecast);
+        var staggerS = PairPlanning.MinStaggerS(forecast, forecast);
         Assert.True(staggerS > 0);
         Assert.Empty(PairPlanning.Clashes(forecast, forecast, staggerS));
         Assert.NotEmpty(PairPlanning.Clashes(forecast, forecast, staggerS - 5));
@@ -109,7 +109,7 @@ public sealed class PairPlanningTests
     public void The_strip_of_hands_is_to_scale_and_shows_where_both_want_them()
     {
         var forecast = ForecastModel.Published.Run(Written);
-        var staggerS = PairPlanning.LeastStaggerS(forecast, forecast);
+        var staggerS = PairPlanning.MinStaggerS(forecast, forecast);
         var strip = XDocument.Parse(HandsStrip.Draw(forecast, forecast, staggerS, 600)).Root!;
         var spans = Named(strip, "hands-span");
         var hands = PairPlanning.HandsOf(forecast);

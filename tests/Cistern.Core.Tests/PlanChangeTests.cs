@@ -33,7 +33,7 @@ public sealed class PlanChangeTests
 
             // With a grinder and a bag from the shelf, and two quantities locked.
             var shelved = Do(work, new PlanChange.Choose(PlanPick.Grinder, 1), new PlanChange.Choose(PlanPick.Bag, 1), new PlanChange.Choose(PlanPick.Place, 2), new PlanChange.Hold(Quantity.Ratio, 14), new PlanChange.Hold(Quantity.Drink, work.DrinkG * 0.9));
-            told.Append(CultureInfo.InvariantCulture, $"{id} shelved: {Changed(before, Members(shelved.Recipe))} grinds {shelved.CanGrind}, drink {shelved.DrinkG:0.0}, moved on [{string.Join(' ', shelved.MovedOn)}], dial {shelved.DialOf(Setting.MedianUm)}\n");
+            told.Append(CultureInfo.InvariantCulture, $"{id} shelved: {Changed(before, Members(shelved.Recipe))} grinds {shelved.CanGrind}, drink {shelved.DrinkG:0.0}, moved on [{string.Join(' ', shelved.SteepEndMoved)}], dial {shelved.DialOf(Setting.MedianUm)}\n");
             var shelvedBefore = Members(shelved.Recipe);
             foreach (var (what, change) in Changes(recipe).Where(one => one.Change is PlanChange.Choose or PlanChange.Hold or PlanChange.Count or PlanChange.GrindTo or PlanChange.WholeBag or PlanChange.AsOnShelf))
             {
@@ -59,7 +59,7 @@ public sealed class PlanChangeTests
     {
         var after = new PlanWork(applied.Plan, gear, Model);
         told.Append(CultureInfo.InvariantCulture, $"{what}: {(applied.Refusal is { } why ? $"refused, {why} " : "")}{Changed(before, Members(after.Recipe))}");
-        told.Append(CultureInfo.InvariantCulture, $"{(applied.Value is { } value ? $" value {value:G6}" : "")}{(applied.Step is { } step ? $" step {step}" : "")}{(applied.LetGo ? " let go" : "")}{(applied.Solution is { } found ? $" {(found.Reached ? "reached" : "not reached")} {string.Join(' ', found.Values.Select(pair => string.Create(CultureInfo.InvariantCulture, $"{pair.Key} {pair.Value:G5}")))} {found.Why}" : "")} tds {after.Forecast.Totals.FinalTdsPercent:0.0000}\n");
+        told.Append(CultureInfo.InvariantCulture, $"{(applied.Value is { } value ? $" value {value:G6}" : "")}{(applied.Step is { } step ? $" step {step}" : "")}{(applied.BatchReleased ? " let go" : "")}{(applied.Solution is { } found ? $" {(found.Reached ? "reached" : "not reached")} {string.Join(' ', found.Values.Select(pair => string.Create(CultureInfo.InvariantCulture, $"{pair.Key} {pair.Value:G5}")))} {found.Why}" : "")} tds {after.Forecast.Totals.FinalTdsPercent:0.0000}\n");
     }
 
     private static IEnumerable<(string What, PlanChange Change)> Changes(Recipe recipe)

@@ -163,10 +163,10 @@ public sealed class PlanWorkTests
         var later = new PlanWork(work.Plan, shelf, ForecastModel.Published);
         Assert.Equal(work.Recipe.Grind, later.Recipe.Grind);
         Assert.Equal(30, later.Recipe.Coffee.RestDays);
-        Assert.Equal([PlanPick.Grinder], later.MovedOn);
+        Assert.Equal([PlanPick.Grinder], later.SteepEndMoved);
         var followed = Do(later, new PlanChange.AsOnShelf());
         Assert.Equal(work.Recipe.Grind.MedianUm + 100, followed.Recipe.Grind.MedianUm);
-        Assert.Empty(followed.MovedOn);
+        Assert.Empty(followed.SteepEndMoved);
     }
 
     [Fact]
@@ -184,7 +184,7 @@ public sealed class PlanWorkTests
         Assert.Equal(330, poured.Batch.WaterG, 1);
         // Twenty-five grams poured off from water and drink, both locked: no batch size gives that.
         var both = new PlanWork(work.Plan with { Batch = null, Counting = DrinkCounting.InTheCup, Held = new HeldValues(4_990, 0.6), Locks = new Locks(Quantity.Drink, Quantity.Dose) }, shelf, ForecastModel.Published);
-        Assert.True(both.LetGo);
+        Assert.True(both.BatchReleased);
         Assert.Equal(Locks.Written, both.Plan.Locks);
         Assert.Null(both.Plan.Held);
     }

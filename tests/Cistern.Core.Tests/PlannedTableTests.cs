@@ -67,7 +67,7 @@ public sealed class PlannedTableTests
         var caffeine = (Caffeine.Of(forecast, decaffeinated: false), Caffeine.Of(forecast, decaffeinated: true));
         Tell($"caffeine {caffeine.Item1.LowMg:0.0} to {caffeine.Item1.HighMg:0.0}, {caffeine.Item2.LowMg:0.0} to {caffeine.Item2.HighMg:0.0} mg; hands {Choosing.HandsS(forecast):0.#} s, {Choosing.WashingOf(recipe.Brewer)}; busy {Spans(PairPlanning.HandsOf(forecast))}");
         var tasted = PairPlanning.Tasted(forecast, forecast, 60);
-        Tell($"paired with itself {PairPlanning.LeastStaggerS(forecast, forecast):0.#} s apart, clashes {Spans(PairPlanning.Clashes(forecast, forecast, 20))}; tasted at {tasted.AtS:0.#}, {tasted.FirstC:0.0} and {tasted.SecondC:0.0}, alike at {tasted.AlikeAtS:0} {tasted.AlikeC:0.0}");
+        Tell($"paired with itself {PairPlanning.MinStaggerS(forecast, forecast):0.#} s apart, clashes {Spans(PairPlanning.Clashes(forecast, forecast, 20))}; tasted at {tasted.AtS:0.#}, {tasted.FirstC:0.0} and {tasted.SecondC:0.0}, alike at {tasted.AlikeAtS:0} {tasted.AlikeC:0.0}");
         var ratios = Ratios.Of(forecast);
         Tell($"ratios {ratios.Poured:0.###} {ratios.InTheCup:0.###} {ratios.Final:0.###} {ratios.PouredAndMelted:0.###}, {Ratios.GPerL(ratios.Poured):0.##} g/L; full at {Scaling.FullMl(recipe):0.#} ml");
         foreach (var levelMl in (double[])[0.4 * recipe.Brewer.CapacityMl, Scaling.FullMl(recipe)])
@@ -92,7 +92,7 @@ public sealed class PlannedTableTests
         {
             var late = forecast.Again(Settings.With(forecast, Setting.SteepEndS, steepEndS + 90));
             var correction = Correction.After(late, forecast.Totals, steepEndS + 90);
-            Tell($"released 90 s late: off by {Correction.MissOf(late.Totals, forecast.Totals):0.###}{(Correction.IsWanted(late, forecast.Totals) ? "" : ", let be")}, from {correction.MissBefore:0.###} to {correction.MissAfter:0.###} with {correction.DilutionG:0} g, at {correction.SteepEndAtS:0.#}");
+            Tell($"released 90 s late: off by {Correction.DistanceOf(late.Totals, forecast.Totals):0.###}{(Correction.IsNeeded(late, forecast.Totals) ? "" : ", let be")}, from {correction.MissBefore:0.###} to {correction.MissAfter:0.###} with {correction.DilutionG:0} g, at {correction.SteepEndAtS:0.#}");
         }
 
         var ready = Preparation.Of(forecast, new PreparationGear(new Heating(1_500, KeepsTemperature: false, Kettle.Usual), 1.5));

@@ -41,8 +41,8 @@ public sealed class ReadingTests
     [Fact]
     public void A_curve_ends_where_it_would_grow_without_end()
     {
-        var full = new Curve(ReadingOf.ScaleG, [.. Enumerable.Range(0, Curve.MostPoints).Select(i => new CurvePoint(i * 200L, i))]);
-        Assert.Equal(Curve.MostPoints, full.With([new(long.MaxValue / 2, 1)]).Points.Length);
+        var full = new Curve(ReadingOf.ScaleG, [.. Enumerable.Range(0, Curve.MaxPoints).Select(i => new CurvePoint(i * 200L, i))]);
+        Assert.Equal(Curve.MaxPoints, full.With([new(long.MaxValue / 2, 1)]).Points.Length);
     }
 
     [Theory]

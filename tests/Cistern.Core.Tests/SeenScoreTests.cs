@@ -69,7 +69,7 @@ public sealed class SeenScoreTests
                 }
 
                 wrong += seen.Count;
-                foreach (var one in StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000).Said)
+                foreach (var one in StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000).Steps)
                 {
                     var timing = performance.Real.Timings[one.Step];
                     words++;

@@ -25,8 +25,8 @@ public sealed class StepDetectorTests
         var plan = Simulated.Plan(id);
         var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 5), 5);
         var detected = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000);
-        Assert.Equal(said, string.Join(", ", detected.Said.Select(one => $"{one.Kind} {one.Step}")));
-        foreach (var one in detected.Said)
+        Assert.Equal(said, string.Join(", ", detected.Steps.Select(one => $"{one.Kind} {one.Step}")));
+        foreach (var one in detected.Steps)
         {
             var timing = bench.SimulatedBrew.Real.Timings[one.Step];
             Assert.Equal(one.Kind == EntryKind.Begun ? timing.StartS : timing.EndS, (one.AtMs - Zero) / 1000, 2.0);
@@ -39,7 +39,7 @@ public sealed class StepDetectorTests
         var plan = Simulated.Plan("ld-closed");
         var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 7), 7);
         var nowMs = Zero + (1000 * bench.EndS) + 60_000;
-        var said = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, nowMs).Said;
+        var said = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, nowMs).Steps;
         var conduct = ConductPlan.Of(plan);
         var run = BrewRun.Replay(conduct, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, conduct.Anchor, Zero), .. said.Select(one => new BrewEntry(Guid.NewGuid(), one.Kind, one.Step, one.AtMs, Seen: true))], nowMs);
         Assert.True(run.Finished);
@@ -53,8 +53,8 @@ public sealed class StepDetectorTests
         var plan = Simulated.Plan("fp-bloomed");
         var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 5), 5);
         var curves = Simulated.Curves(bench, Zero, toS: 20);
-        Assert.Empty(StepDetector.Of(plan, curves, null, startsItself: false, Zero + 20_000).Said);
-        var started = StepDetector.Of(plan, curves, null, startsItself: true, Zero + 20_000).Said[0];
+        Assert.Empty(StepDetector.Of(plan, curves, null, startsItself: false, Zero + 20_000).Steps);
+        var started = StepDetector.Of(plan, curves, null, startsItself: true, Zero + 20_000).Steps[0];
         Assert.Equal((EntryKind.Start, 2), (started.Kind, started.Step));
         Assert.Equal(Zero, started.AtMs, 700.0);
     }
@@ -135,7 +135,7 @@ public sealed class StepDetectorTests
     {
         var plan = Simulated.Plan(word == "hard" ? "tp-upright-short" : "vd-coffee-first");
         var good = SimulatedBrew.Of(plan, Hands.Steady, 9).Real;
-        var bad = SimulatedBrew.Of(plan, HandsChoice.Find(word)!.Hands, 9).Real;
+        var bad = SimulatedBrew.Of(plan, SimulatedMistakes.Find(word)!.Hands, 9).Real;
         var steepEnd = Acts.SteepEndIndex(plan.Recipe);
         var (what, wanted) = word switch
         {
@@ -159,29 +159,29 @@ public sealed class StepDetectorTests
     {
         var bench = new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("fp-bloomed"), Hands.Steady, 5), 5);
         var player = new SimulationPlayer(bench, Zero);
-        var (ready, toS) = player.Since(Zero + 60_000, null, startsItself: false);
+        var (ready, toS) = player.ReadingsSince(Zero + 60_000, null, startsItself: false);
         Assert.Equal(SimulationPlayer.ReadyS, toS);
         Assert.All(ready, reading => Assert.InRange(reading.AtMs, Zero + (1000 * (bench.BeginS - SimulationPlayer.ReadyS)), Zero));
-        Assert.Equal(ready, player.Since(Zero + 60_000, null, startsItself: false).Readings);
-        player.Told(toS);
-        Assert.Empty(player.Since(Zero + 60_000, null, startsItself: false).Readings);
-        var (poured, untilS) = player.Since(Zero + 70_000, Zero + 60_000, startsItself: false);
+        Assert.Equal(ready, player.ReadingsSince(Zero + 60_000, null, startsItself: false).Readings);
+        player.Confirm(toS);
+        Assert.Empty(player.ReadingsSince(Zero + 60_000, null, startsItself: false).Readings);
+        var (poured, untilS) = player.ReadingsSince(Zero + 70_000, Zero + 60_000, startsItself: false);
         Assert.Equal(10, untilS);
         Assert.InRange(poured[0].AtMs, Zero + 58_500, Zero + 58_900);
         Assert.Equal(Zero + 70_000, poured[^1].AtMs, 250.0);
         // A step whose clock starts with what is detected advances by itself.
-        Assert.Equal(5 + SimulationPlayer.ReadyS, new SimulationPlayer(bench, Zero).Since(Zero + 5_000, null, startsItself: true).ToS);
+        Assert.Equal(5 + SimulationPlayer.ReadyS, new SimulationPlayer(bench, Zero).ReadingsSince(Zero + 5_000, null, startsItself: true).ToS);
         Assert.False(player.IsOver);
-        player.Told(bench.EndS);
+        player.Confirm(bench.EndS);
         Assert.True(player.IsOver);
     }
 
     [Fact]
     public void Every_pair_of_hands_can_be_chosen_by_a_word_of_its_own()
     {
-        Assert.Equal(HandsChoice.All.Length, HandsChoice.All.Select(choice => choice.Word).Distinct().Count());
-        Assert.All(HandsChoice.All, choice => Assert.Same(choice, HandsChoice.Find(choice.Word)));
-        Assert.Null(HandsChoice.Find("three"));
+        Assert.Equal(SimulatedMistakes.All.Length, SimulatedMistakes.All.Select(choice => choice.Word).Distinct().Count());
+        Assert.All(SimulatedMistakes.All, choice => Assert.Same(choice, SimulatedMistakes.Find(choice.Word)));
+        Assert.Null(SimulatedMistakes.Find("three"));
     }
 
     [Fact]
@@ -214,8 +214,8 @@ public sealed class StepDetectorTests
         var start = new BrewEntry(Guid.NewGuid(), EntryKind.Start, 4, Zero);
         Deviation[] Of(double flameW, params BrewEntry[] more) => [.. Deviations.Of(plan, BrewRun.Replay(ConductPlan.Of(plan), [start, .. more], Zero + 40_000), new Actuals { FlameW = flameW }, 40).Where(deviation => deviation.Kind == DeviationKind.FlameWeak)];
         var sparesW = plan.Totals.FlameMarginW!.Value;
-        Assert.Empty(Of(ForecastModel.UsualFlameW - sparesW + Deviations.LeastSpareW + 1));
-        Assert.Equal(9, Of(ForecastModel.UsualFlameW - sparesW + Deviations.LeastSpareW - 9).Single().Amount, 6);
+        Assert.Empty(Of(ForecastModel.UsualFlameW - sparesW + Deviations.MinSpareW + 1));
+        Assert.Equal(9, Of(ForecastModel.UsualFlameW - sparesW + Deviations.MinSpareW - 9).Single().Amount, 6);
         Assert.Empty(Of(60, new BrewEntry(Guid.NewGuid(), EntryKind.Done, 6, Zero + 30_000)));
     }
 
@@ -234,7 +234,7 @@ public sealed class StepDetectorTests
     public void A_cup_as_planned_is_off_by_nothing()
     {
         var plan = Simulated.Plan("vd-coffee-first");
-        Assert.Equal(0, Correction.MissOf(plan.Totals, plan.Totals));
-        Assert.True(Correction.MissOf(SimulatedBrew.Of(plan, Hands.Steady with { DoseOverG = 4 }, 2).Real.Totals, plan.Totals) > 1);
+        Assert.Equal(0, Correction.DistanceOf(plan.Totals, plan.Totals));
+        Assert.True(Correction.DistanceOf(SimulatedBrew.Of(plan, Hands.Steady with { DoseOverG = 4 }, 2).Real.Totals, plan.Totals) > 1);
     }
 }

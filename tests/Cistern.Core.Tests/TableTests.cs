@@ -82,7 +82,7 @@ public sealed class TableTests
             {
                 var (lowS, highS) = plan.WindowOf(step, 100, 40);
                 var one = plan.Steps[step];
-                Tell($"{recipe.Id} {step}: {one.Ends} {one.Length:0.#} s at {one.At:0.#}, {one.Low:0.#} to {one.High:0.#}, wait {one.WaitLow:0.#} to {one.WaitHigh:0.#}, grace {one.GraceS:0.#}{(one.Release ? ", release" : "")}, after {plan.AfterPauseBefore(step)}, from {lowS:0.#} to {highS:0.#}");
+                Tell($"{recipe.Id} {step}: {one.Ends} {one.Length:0.#} s at {one.At:0.#}, {one.Low:0.#} to {one.High:0.#}, wait {one.WaitLow:0.#} to {one.WaitHigh:0.#}, grace {one.GraceS:0.#}{(one.Release ? ", release" : "")}, after {plan.FirstWithoutPause(step)}, from {lowS:0.#} to {highS:0.#}");
             }
         }
     }
@@ -91,7 +91,7 @@ public sealed class TableTests
     {
         foreach (var family in Enum.GetValues<BrewerFamily>())
         {
-            var grind = KnownGrind.UsedFor(20, family);
+            var grind = KnownGrind.UsualFor(20, family);
             Tell($"used for {family}: {grind.Um:0.###} ± {grind.SigmaUm:0.###} µm");
         }
 
@@ -99,7 +99,7 @@ public sealed class TableTests
         Tell($"used for paper: {paper.Um:0.###} ± {paper.SigmaUm:0.###} µm");
         foreach (var word in GrainWords.All)
         {
-            var looks = KnownGrind.LooksLike(20, word);
+            var looks = KnownGrind.FromLook(20, word);
             Tell($"looks {word.Word}: {looks.Um:0.###} ± {looks.SigmaUm:0.###} µm");
         }
     }
@@ -116,7 +116,7 @@ public sealed class TableTests
     {
         foreach (var kind in Enum.GetValues<BlindKind>())
         {
-            for (var tasters = 1; tasters <= BlindTasting.MostTasters; tasters++)
+            for (var tasters = 1; tasters <= BlindTasting.MaxTasters; tasters++)
             {
                 const int Few = 9;
                 Tell($"{kind} by {tasters}: {string.Join(", ", Enumerable.Range(0, tasters <= Few ? tasters + 1 : 0).Select(right => Invariant($"{BlindTasting.Of(kind, tasters, right).Chance:0.######}")))}; needs {BlindTasting.Of(kind, tasters, 0).LeastRight}");

@@ -61,7 +61,7 @@ public sealed class TasteAdvisorTests
         Assert.Equal([Complaint.PressHard, Complaint.Sour], first.Answers.Order().Reverse());
         var and = Assert.IsType<SecondChange>(first.And);
         Assert.NotEqual(first.Adjustment, and.Adjustment);
-        Assert.Equal(Advisor.Print(first.Recipe), Advisor.Print(and.Recipe));
+        Assert.Equal(Advisor.KeyOf(first.Recipe), Advisor.KeyOf(and.Recipe));
         Assert.True(first.Then.Totals.PressForceN < first.Now.Totals.PressForceN && first.Then.Totals.ExtractionYieldPercent > first.Now.Totals.ExtractionYieldPercent);
         Assert.Contains(and.Setting == "medianUm" ? "rind" : "", first.Why, StringComparison.Ordinal);
     }

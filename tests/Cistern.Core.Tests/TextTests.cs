@@ -36,12 +36,12 @@ public sealed class TextTests
     [InlineData("-1:00", null)]
     public void A_time_is_read_as_it_is_shown(string text, double? seconds)
     {
-        var read = TypedNumber.ReadClock(text, 0, Member.LongestBrewS);
+        var read = TypedNumber.ReadClock(text, 0, Member.MaxBrewS);
         Assert.Equal(seconds, read.Value);
         Assert.Equal(seconds is null, read.Problem is not null);
         Assert.Equal(text, read.Text);
         // It reads what it writes, and writes what it reads.
-        Assert.Equal(seconds is { } s ? Math.Round(s, MidpointRounding.AwayFromZero) : null, seconds is { } told ? TypedNumber.ReadClock(ClockTime.Text(told), 0, Member.LongestBrewS).Value : null);
+        Assert.Equal(seconds is { } s ? Math.Round(s, MidpointRounding.AwayFromZero) : null, seconds is { } told ? TypedNumber.ReadClock(ClockTime.Text(told), 0, Member.MaxBrewS).Value : null);
     }
 
     [Theory]

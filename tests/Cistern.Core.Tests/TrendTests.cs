@@ -88,7 +88,7 @@ public sealed class TrendTests
     {
         var points = Enumerable.Range(0, 100_000).Select(i => new TrendPoint(i, i % 7, (2, 4))).ToList();
         var svg = TrendChart.Draw(points, TrendChart.Parts(points, 24), Grind, Strength, i => $"brew <{i}>", 900, 400);
-        Assert.InRange(XElement.Parse(svg).Descendants().Count(one => one.Name.LocalName == "circle"), 1_000, 2 * TrendChart.MostPoints);
+        Assert.InRange(XElement.Parse(svg).Descendants().Count(one => one.Name.LocalName == "circle"), 1_000, 2 * TrendChart.MaxPoints);
         Assert.Equal(24, XElement.Parse(svg).Descendants().Count(one => (string?)one.Attribute("class") == "trend-band"));
         Assert.True(svg.Length < 500_000);
     }

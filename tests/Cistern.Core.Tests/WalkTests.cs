@@ -172,7 +172,7 @@ public sealed class WalkTests
         run.Done.Select(one => (object?[])[one.Index, one.StartS, one.EndS, JsonSerializer.Serialize(one.By).Trim('"'), one.GaveWayS]),
         run.Present is { } present ? [present.Index, present.DueS, present.LengthS, present.BegunS, present.LowS, present.HighS, present.AssumedAtS, present.Still] : null,
         run.Last is { } last ? $"{last.Entry} {last.Step}" : "",
-        run.Unheard.Select(id => id.ToString()));
+        run.Ineffective.Select(id => id.ToString()));
 
     private static string Page(Engine engine, JsValue run)
     {

@@ -36,7 +36,7 @@ public sealed class FileTests
         Assert.False(PictureHeader.Read(bomb)!.WillDo);
         using var plain = Plain(400, 300, MatType.CV_8UC3);
         var cut = Encoded(".png", plain)[..60];
-        byte[][] bad = [[], "no picture"u8.ToArray(), bomb, cut, "<svg xmlns='http://www.w3.org/2000/svg'/>"u8.ToArray(), Encoding.ASCII.GetBytes("GIF89a" + new string('x', 100)), new byte[PictureHeader.MostBytes + 1]];
+        byte[][] bad = [[], "no picture"u8.ToArray(), bomb, cut, "<svg xmlns='http://www.w3.org/2000/svg'/>"u8.ToArray(), Encoding.ASCII.GetBytes("GIF89a" + new string('x', 100)), new byte[PictureHeader.MaxBytes + 1]];
         Assert.All(bad, file =>
         {
             Assert.Null(ReencodedPicture.Of(file));
@@ -75,7 +75,7 @@ public sealed class FileTests
         byte[] marked = [.. jpeg[..2], 0xff, 0xfe, 0, (byte)(secret.Length + 2), .. secret, .. jpeg[2..], .. secret];
         var kept = ReencodedPicture.Of(marked)!;
         Assert.Equal((1600, 1200), (kept.Width, kept.Height));
-        Assert.InRange(kept.Jpeg.Length, 1_000, ReencodedPicture.MostBytes);
+        Assert.InRange(kept.Jpeg.Length, 1_000, ReencodedPicture.MaxBytes);
         Assert.True(PictureHeader.Read(kept.Small) is { Width: 320, Height: 240 });
         Assert.Equal(-1, kept.Jpeg.AsSpan().IndexOf(secret));
         var again = ReencodedPicture.Read(kept.Write())!;

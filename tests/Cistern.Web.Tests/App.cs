@@ -3,7 +3,7 @@ using AngleSharp.Dom;
 using AngleSharp.Html.Parser;
 using Cistern.Data;
 using Cistern.Data.Demo;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
@@ -20,7 +20,7 @@ public sealed class App : WebApplicationFactory<Program>
     private readonly bool demo = true;
     private readonly bool learns;
     private readonly bool copies;
-    private readonly bool house;
+    private readonly bool onNetwork;
 
     /// <summary>When each of them begins: a Monday morning.</summary>
     private static readonly DateTimeOffset Begins = new(2026, 11, 23, 9, 0, 0, TimeSpan.Zero);
@@ -43,9 +43,9 @@ public sealed class App : WebApplicationFactory<Program>
     {
     }
 
-    private App(string dataFile, bool demo, bool learns = false, bool copies = false, bool house = false)
+    private App(string dataFile, bool demo, bool learns = false, bool copies = false, bool onNetwork = false)
     {
-        this.house = house;
+        this.onNetwork = onNetwork;
         this.copies = copies;
         DataFile = dataFile;
         this.demo = demo;
@@ -56,7 +56,7 @@ public sealed class App : WebApplicationFactory<Program>
     public string DataFile { get; }
 
     /// <summary>The host name of an application that is open to its network.</summary>
-    public SaidNames Names { get; } = new();
+    public GivenNames Names { get; } = new();
 
     public FakeTimeProvider Time { get; } = new(Begins);
 
@@ -67,7 +67,7 @@ public sealed class App : WebApplicationFactory<Program>
     public static App Learning(string? dataFile = null) => new(dataFile ?? CopyOfBench(), demo: true, learns: true);
 
     /// <summary>An application that is open to its network: a header of the request names the address it arrives at.</summary>
-    public static App OfHouse() => new(CopyOfBench(), demo: true, house: true);
+    public static App OnNetwork() => new(CopyOfBench(), demo: true, onNetwork: true);
 
     /// <summary>An application that makes its daily copies.</summary>
     public static App Copying() => new(CopyOfBench(), demo: true, copies: true);
@@ -106,10 +106,10 @@ public sealed class App : WebApplicationFactory<Program>
     public HttpClient Browser() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = true, HandleCookies = true });
 
     /// <summary>A browser of a device in the local network.</summary>
-    public HttpClient FromHouse(bool redirects = true)
+    public HttpClient FromNetwork(bool redirects = true)
     {
         var client = CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = redirects, HandleCookies = true, BaseAddress = new Uri("https://bench.local:5443") });
-        client.DefaultRequestHeaders.Add(SaidDoors.Header, nameof(Door.House));
+        client.DefaultRequestHeaders.Add(HeaderOriginResolver.Header, nameof(RequestOrigin.LocalNetwork));
         client.DefaultRequestHeaders.Accept.ParseAdd("text/html");
         return client;
     }
@@ -119,8 +119,8 @@ public sealed class App : WebApplicationFactory<Program>
         where T : Cistern.Web.Frame.BackgroundTask
     {
         var work = Services.GetServices<IHostedService>().OfType<T>().Single();
-        var before = work.Beats;
-        await UntilAsync(() => Task.FromResult(work.Beats >= before + times));
+        var before = work.Runs;
+        await UntilAsync(() => Task.FromResult(work.Runs >= before + times));
     }
 
     /// <summary>Advances the clock, and the background work with it, until a condition holds; for at most twenty real seconds.</summary>
@@ -184,21 +184,21 @@ public sealed class App : WebApplicationFactory<Program>
         builder.UseSetting("Cistern:Learns", learns ? "true" : "false");
         builder.UseSetting("Cistern:DailyCopy", copies ? "true" : "false");
         builder.UseSetting("Cistern:Demo", demo ? "true" : "false");
-        builder.UseSetting("Cistern:House", house ? "true" : "false");
+        builder.UseSetting("Cistern:House", onNetwork ? "true" : "false");
         builder.ConfigureTestServices(services =>
         {
             services.AddSingleton<TimeProvider>(Time);
-            if (house)
+            if (onNetwork)
             {
-                services.AddSingleton<IHouseNames>(Names);
-                services.AddSingleton<IDoors, SaidDoors>();
+                services.AddSingleton<IMachineNames>(Names);
+                services.AddSingleton<IRequestOriginResolver, HeaderOriginResolver>();
             }
         });
     }
 }
 
 /// <summary>The host names of a machine, given by a test.</summary>
-public sealed class SaidNames : IHouseNames
+public sealed class GivenNames : IMachineNames
 {
     public IReadOnlyList<string> Names { get; set; } = ["bench.local", "bench", "localhost"];
 
@@ -206,9 +206,9 @@ public sealed class SaidNames : IHouseNames
 }
 
 /// <summary>A test has no ports: a header of the request names the address it arrives at.</summary>
-public sealed class SaidDoors : IDoors
+public sealed class HeaderOriginResolver : IRequestOriginResolver
 {
     public const string Header = "X-Test-Door";
 
-    public Door Of(Microsoft.AspNetCore.Http.HttpContext context) => Enum.TryParse<Door>(context.Request.Headers[Header], out var door) ? door : Door.Bench;
+    public RequestOrigin Of(Microsoft.AspNetCore.Http.HttpContext context) => Enum.TryParse<RequestOrigin>(context.Request.Headers[Header], out var door) ? door : RequestOrigin.ThisMachine;
 }

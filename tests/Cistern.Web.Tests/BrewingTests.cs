@@ -402,7 +402,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await app.DataAsync(db => db.Facts.Where(row => row.BrewId == id).ExecuteDeleteAsync());
         await app.DataAsync(async db =>
         {
-            await new BrewStore(db, app.Time, ForecastModel.Published).WorkOutMissingFactsAsync(TestContext.Current.CancellationToken);
+            await new BrewStore(db, app.Time, ForecastModel.Published).ComputeMissingFactsAsync(TestContext.Current.CancellationToken);
             return 0;
         });
         Assert.Equal(brew.Facts!.FinalTdsPercent, (await BrewOf(id)).Facts!.FinalTdsPercent);
@@ -531,7 +531,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation"));
         await AtAsync(zero, 475 + 30);
         var told = (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation")!;
-        Assert.Matches("30 s late[.] Nothing lost yet: 1[.][0-9]{2} % TDS, ", told.TextContent);
+        Assert.Matches("Late[.] Nothing lost yet: 1[.][0-9]{2} % TDS, ", told.TextContent);
         // Nothing to answer yet: an answer now would suppress the offer that comes later.
         Assert.Null(told.QuerySelector("button"));
         await AtAsync(zero, 475 + 240);

@@ -53,7 +53,7 @@ public sealed class FilesTests : IClassFixture<App>
         {
             foreach (var changed in (int[])[5, 9])
             {
-                await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutFactsAsync(changed);
+                await scope.ServiceProvider.GetRequiredService<BrewStore>().ComputeFactsAsync(changed);
             }
         }
 
@@ -260,8 +260,8 @@ public sealed class FilesTests : IClassFixture<App>
         await own.DataAsync(db => db.Imports.Where(row => row.What.Contains("two.json")).ExecuteUpdateAsync(set => set.SetProperty(row => row.SavedAtMs, (long?)null), Ct));
         await using (var scope = own.Services.CreateAsyncScope())
         {
-            Assert.Equal(1, await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(Ct));
-            Assert.Equal(0, await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(Ct));
+            Assert.Equal(1, await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoInterruptedAsync(Ct));
+            Assert.Equal(0, await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoInterruptedAsync(Ct));
         }
 
         var after = await RowsAsync(own);

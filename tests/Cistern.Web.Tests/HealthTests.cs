@@ -81,11 +81,11 @@ public sealed class HealthTests
     {
         await using var app = NewApp();
         app.Browser();
-        Assert.Null(Copies.Problem(app.DataFile));
+        Assert.Null(Backups.Problem(app.DataFile));
         await app.DataAsync(db => db.Database.ExecuteSqlRawAsync(sql));
         Assert.Contains(told, await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
-        Assert.Contains(told, Copies.Problem(app.DataFile), StringComparison.Ordinal);
-        Assert.Throws<DataFileRefusedException>(() => Copies.PrepareRestore(app.DataFile, Path.Combine(App.Folder(), "other.db")));
+        Assert.Contains(told, Backups.Problem(app.DataFile), StringComparison.Ordinal);
+        Assert.Throws<DataFileRefusedException>(() => Backups.PrepareRestore(app.DataFile, Path.Combine(App.Folder(), "other.db")));
     }
 
     [Fact]

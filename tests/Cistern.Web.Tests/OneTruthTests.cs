@@ -150,7 +150,7 @@ public sealed partial class OneTruthTests
             brew.ModelJson = ModelUsed.Of(other)?.ToJson();
             var plan = other.Figures(brew.Recipe());
             brew.ForecastJson = JsonSerializer.Serialize(ForecastFigures.Of(other.Figures(brew.Planned()).Totals));
-            brew.WorkOutFacts(plan);
+            brew.ComputeFacts(plan);
         }
 
         return await db.SaveChangesAsync(Ct);
@@ -198,7 +198,7 @@ public sealed partial class OneTruthTests
 
         var text = await client.GetStringAsync(new Uri($"/log/{id}/brew.json", UriKind.Relative), Ct);
         // What the command line says of it, from its file alone.
-        var advised = Data.Files.BrewFiles.Told(BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(text)).Brews[0], ForecastModel.Published)!.AsBrewed;
+        var advised = Data.Files.BrewFiles.FiguresOf(BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(text)).Brews[0], ForecastModel.Published)!.AsBrewed;
         Tell(id, "brewed Strength", "command line", Wording.FigureFormat.Number(advised.FinalTdsPercent, 2));
         Tell(id, "brewed Done at", "command line", Wording.FigureFormat.Clock(advised.FinishS));
         var file = JsonDocument.Parse(text).RootElement;

@@ -247,7 +247,7 @@ public sealed class PictureTests : IClassFixture<App>
         await gone.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => looking);
         await UntilAsync(false);
-        Assert.NotNull(await looker.RemadeAsync(Photograph(40, 30), Ct));
+        Assert.NotNull(await looker.ReencodeAsync(Photograph(40, 30), Ct));
     }
 
     /// <summary>Exported with a brew's file and imported elsewhere; a file without pictures removes none.</summary>

@@ -1,7 +1,7 @@
 using System.Net;
 using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -92,7 +92,7 @@ public sealed class PinTests
     [Fact]
     public void A_PIN_is_stored_as_a_hash_only()
     {
-        var (one, two) = (Pins.Keep("4711"), Pins.Keep("4711"));
+        var (one, two) = (Pins.HashOf("4711"), Pins.HashOf("4711"));
         Assert.NotEqual(one, two);
         Assert.Matches("^210000\\.[0-9A-F]{32}\\.[0-9A-F]{64}$", one);
         Assert.DoesNotContain("4711", one.Split('.')[0], StringComparison.Ordinal);
@@ -104,26 +104,26 @@ public sealed class PinTests
         await using var app = new App();
         await TeoWithPinAsync(app);
         var pins = app.Services.GetRequiredService<Pins>();
-        var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.Keep("1111") });
-        Assert.All(Enumerable.Range(0, TryLimiter.Most - 1), _ => Assert.Equal(TryResult.Wrong, pins.Try(teo, "0000", 0)));
-        Assert.Equal(TryResult.JustShut, pins.Try(teo, "0000", 0));
+        var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.HashOf("1111") });
+        Assert.All(Enumerable.Range(0, TryLimiter.MaxWrong - 1), _ => Assert.Equal(TryResult.Wrong, pins.Try(teo, "0000", 0)));
+        Assert.Equal(TryResult.JustBlocked, pins.Try(teo, "0000", 0));
         // On another device its owner is not locked out by them.
-        Assert.Equal(TryResult.Good, pins.Try(teo, "4711", 3));
-        Assert.Equal((TryResult.Shut, TryResult.Good), (pins.Try(teo, "4711", 0), pins.Try(solveig, "1111", 0)));
+        Assert.Equal(TryResult.Right, pins.Try(teo, "4711", 3));
+        Assert.Equal((TryResult.Blocked, TryResult.Right), (pins.Try(teo, "4711", 0), pins.Try(solveig, "1111", 0)));
         Assert.Contains("Too many wrong PINs", (await App.ParseAsync(await BecomeAsync(app, app.Browser(), "Teo", "4711"))).QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
-        app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.ShutForMs));
-        Assert.Equal(TryResult.Good, pins.Try(teo, "4711", 0));
+        app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.BlockedForMs));
+        Assert.Equal(TryResult.Right, pins.Try(teo, "4711", 0));
         // A right one in between resets the count of wrong ones.
-        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? TryResult.Good : TryResult.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
+        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? TryResult.Right : TryResult.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
     }
 
     /// <summary>A barista without a PIN can be anybody: a phone that switches to a colleague must not lock that colleague out.</summary>
     [Fact]
     public async Task A_paired_phone_sets_no_first_PIN_for_anybody()
     {
-        await using var app = App.OfHouse();
-        var phone = app.FromHouse();
-        await App.PostAsync(phone, await App.GetAsync(phone, "/pair"), "/pair", ("code", app.Services.GetRequiredService<DeviceJoin>().Offer(Data.House.DeviceRole.Barista).Digits), ("name", "Phone"));
+        await using var app = App.OnNetwork();
+        var phone = app.FromNetwork();
+        await App.PostAsync(phone, await App.GetAsync(phone, "/pair"), "/pair", ("code", app.Services.GetRequiredService<DeviceJoin>().Offer(Data.Devices.DeviceRole.Barista).Digits), ("name", "Phone"));
         await BecomeAsync(app, phone, "Teo");
         var page = await App.GetAsync(phone, "/you");
         Assert.Null(page.QuerySelector("#new-pin"));
@@ -173,7 +173,7 @@ public sealed class PinTests
     public async Task Where_everybody_has_a_PIN_a_new_device_has_no_barista()
     {
         await using var app = new App();
-        var kept = Pins.Keep("2468");
+        var kept = Pins.HashOf("2468");
         await app.DataAsync(async db => await db.Baristas.ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, kept), Ct));
         var client = app.Browser();
         foreach (var path in (string[])["/", "/plan/fp-long-settle", "/log", "/shelf", "/taste", "/you", "/plan", "/learned"])

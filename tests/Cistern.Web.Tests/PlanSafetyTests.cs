@@ -295,14 +295,14 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         app.Browser();
         var store = scope.ServiceProvider.GetRequiredService<PlanChanges>();
         var plan = (await scope.ServiceProvider.GetRequiredService<PlanFinder>().FindAsync("fp-bloomed", TestContext.Current.CancellationToken))!;
-        for (var i = 0; i < PlanChanges.MostRevisions + 20; i++)
+        for (var i = 0; i < PlanChanges.MaxRevisions + 20; i++)
         {
             plan = (await store.ChangeAsync(plan, plan.State, $"change {i}", new PlanRequest(Guid.NewGuid(), null), TestContext.Current.CancellationToken))!;
         }
 
-        Assert.Equal(PlanChanges.MostRevisions + 1, await app.DataAsync(db => db.Revisions.CountAsync(turn => turn.StoredPlanId == plan.Stored!.Id)));
+        Assert.Equal(PlanChanges.MaxRevisions + 1, await app.DataAsync(db => db.Revisions.CountAsync(turn => turn.StoredPlanId == plan.Stored!.Id)));
         Assert.Equal("change 119", plan.Undo);
-        for (var i = 0; i < PlanChanges.MostRevisions; i++)
+        for (var i = 0; i < PlanChanges.MaxRevisions; i++)
         {
             plan = (await store.StepAsync(plan, -1, new PlanRequest(Guid.NewGuid(), null), TestContext.Current.CancellationToken))!;
         }

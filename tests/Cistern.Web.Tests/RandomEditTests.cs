@@ -40,7 +40,7 @@ public sealed class RandomEditTests
             var (name, value) = Edit(before, random);
             var after = Read(state, (name, value));
             var told = $"{before.Recipe.Id}, {name} = {value}";
-            if (after.Editing.Did.Count > 0 && after.Good)
+            if (after.Editing.Applied.Count > 0 && after.Good)
             {
                 taken++;
                 Holds(after, told);
@@ -51,10 +51,10 @@ public sealed class RandomEditTests
                 Assert.True(Says(after) || Stands(before, after), $"not a word: {told}");
             }
 
-            if (after.Instead is { } instead)
+            if (after.Alternative is { } instead)
             {
                 offered++;
-                pressed += Read(after.Editing.State, ("do", instead.Do)) is { Good: true } remedied && remedied.Editing.Did.Count > 0 ? 1 : 0;
+                pressed += Read(after.Editing.State, ("do", instead.Do)) is { Good: true } remedied && remedied.Editing.Applied.Count > 0 ? 1 : 0;
             }
         }
 

@@ -48,7 +48,7 @@ public sealed class ReadingsTests : IClassFixture<App>
             await Task.Delay(5, TestContext.Current.CancellationToken);
         }
 
-        reader.Tell(new LiveMoment(7, new Dictionary<string, double>(), null, Changed: false));
+        reader.Publish(new LiveMoment(7, new Dictionary<string, double>(), null, Changed: false));
         await looking.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
         Assert.Equal([7], seen);
         Assert.False(reader.IsWatched);

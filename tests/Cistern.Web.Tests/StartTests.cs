@@ -276,7 +276,7 @@ public sealed class StartTests
             (await db.Brews.FirstAsync()).StoredPlanId = brewed.Id;
             db.Pairs.Add(new BrewPair { SecondPlanId = second.Id });
             await db.SaveChangesAsync();
-            return (await DataFile.TidyAsync(db, 50), await db.Plans.Where(stored => stored.RecipeId == "x").Select(stored => stored.Name).OrderBy(name => name).ToListAsync());
+            return (await DataFile.DeleteTriedPlansAsync(db, 50), await db.Plans.Where(stored => stored.RecipeId == "x").Select(stored => stored.Name).OrderBy(name => name).ToListAsync());
         });
         Assert.Equal((2, "brewed,kept,second,wanted,young"), (gone, string.Join(',', left)));
         Assert.Equal(1, await app.DataAsync(db => db.IdempotentRequests.CountAsync()));
@@ -302,7 +302,7 @@ public sealed class StartTests
         var left = new Dictionary<string, string>(StringComparer.Ordinal);
         using (var file = DataFile.Take(path))
         {
-            file.Reached = () => LayAside(Path.GetDirectoryName(path)!, left);
+            file.BeforeEachChange = () => LayAside(Path.GetDirectoryName(path)!, left);
             await file.PrepareAsync(demo: false, ct: TestContext.Current.CancellationToken);
         }
 

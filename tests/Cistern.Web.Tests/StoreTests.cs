@@ -1,7 +1,7 @@
 using System.Globalization;
 using Cistern.Application;
 using Cistern.Application.Brews;
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Application.Learning;
 using Cistern.Application.Log;
 using Cistern.Application.Plans;
@@ -12,7 +12,7 @@ using Cistern.Core.Reckoning;
 using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Cistern.Data.Log;
 using Cistern.Data.Plans;
 using Microsoft.EntityFrameworkCore;
@@ -117,15 +117,15 @@ public sealed class StoreTests : IAsyncLifetime
     public async Task Kept_plans_are_found_by_every_word_of_name_change_and_reason_a_page_at_a_time_the_newest_first()
     {
         var ids = new List<int>();
-        for (var i = 0; i < PlanFinder.PageOfPlans + 2; i++)
+        for (var i = 0; i < PlanFinder.PlansPerPage + 2; i++)
         {
             ids.Insert(0, await SavedAsync($"Morning {i}", i == 3 ? "3 % finer" : "", i == 4 ? "for_Ines" : ""));
         }
 
         var (all, of) = await finder.FindSavedAsync("", 0, Ct);
-        Assert.Equal((PlanFinder.PageOfPlans, ids.Count), (all.Count, of));
-        Assert.Equal(ids.Take(PlanFinder.PageOfPlans), all.Select(plan => plan.Id));
-        Assert.Equal(ids.Skip(PlanFinder.PageOfPlans), (await finder.FindSavedAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
+        Assert.Equal((PlanFinder.PlansPerPage, ids.Count), (all.Count, of));
+        Assert.Equal(ids.Take(PlanFinder.PlansPerPage), all.Select(plan => plan.Id));
+        Assert.Equal(ids.Skip(PlanFinder.PlansPerPage), (await finder.FindSavedAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
         Assert.Equal("Morning 3", Assert.Single((await finder.FindSavedAsync(" finer  morning ", 0, Ct)).Plans).Name);
         // Wildcards of the database stand for themselves.
         Assert.Equal("Morning 3", Assert.Single((await finder.FindSavedAsync("%", 0, Ct)).Plans).Name);
@@ -142,19 +142,19 @@ public sealed class StoreTests : IAsyncLifetime
     [Fact]
     public async Task Planned_brews_are_listed_the_nearest_first_and_done_when_brewed_near_that_time()
     {
-        async Task<int> WantedAsync(double hours) => (await changes.WantAsync(await OpenAsync(), NowMs + (long)(3_600_000 * hours), Wish, Ct))!.Stored!.Id;
+        async Task<int> WantedAsync(double hours) => (await changes.ScheduleAsync(await OpenAsync(), NowMs + (long)(3_600_000 * hours), Wish, Ct))!.Stored!.Id;
         var (far, soon, past) = (await WantedAsync(12.1), await WantedAsync(11.9), await WantedAsync(-0.1));
-        Assert.Equal([soon, far], (await finder.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
-        Assert.Equal([past, soon, far], (await finder.WantedAsync(NowMs - 360_000, Ct)).Select(plan => plan.Id));
+        Assert.Equal([soon, far], (await finder.ScheduledAsync(NowMs, Ct)).Select(plan => plan.Id));
+        Assert.Equal([past, soon, far], (await finder.ScheduledAsync(NowMs - 360_000, Ct)).Select(plan => plan.Id));
         foreach (var id in (int[])[far, soon])
         {
             Assert.NotNull(await start.BrewAsync(Brewed(plan: id, state: BrewState.Running), Wish, Ct));
         }
 
         db.ChangeTracker.Clear();
-        Assert.Equal([far], (await finder.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
+        Assert.Equal([far], (await finder.ScheduledAsync(NowMs, Ct)).Select(plan => plan.Id));
         await keeping.RemoveAsync(far, removed: true, Ct);
-        Assert.Empty(await finder.WantedAsync(NowMs, Ct));
+        Assert.Empty(await finder.ScheduledAsync(NowMs, Ct));
     }
 
     [Fact]
@@ -164,7 +164,7 @@ public sealed class StoreTests : IAsyncLifetime
         var open = await OpenAsync();
         var plan = (await changes.ChangeAsync(open, open.State, new string('x', 201), wish, Ct))!;
         Assert.Equal(new string('x', 200), plan.Undo);
-        Assert.Equal($"/plan/{plan.Id}", await requests.DoneAsync(wish.Key, Ct));
+        Assert.Equal($"/plan/{plan.Id}", await requests.ResultOfAsync(wish.Key, Ct));
         Assert.Null(await changes.ChangeAsync(plan, plan.State, "again", wish, Ct));
         var next = await ChangedAsync(plan, "next");
         // The plan that was seen is not the current one.
@@ -182,13 +182,13 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.NotEqual(plan.State.ToJson(), plan.Accepted.ToJson());
         plan = (await changes.AcceptAsync(plan, Wish, Ct))!;
         Assert.Equal(plan.State.ToJson(), plan.Accepted.ToJson());
-        for (var i = 0; i < PlanChanges.MostRevisions; i++)
+        for (var i = 0; i < PlanChanges.MaxRevisions; i++)
         {
             plan = await ChangedAsync(plan, $"{i}", 25 + (0.01 * i));
         }
 
-        Assert.Equal(PlanChanges.MostRevisions + 1, await db.Revisions.CountAsync(row => row.StoredPlanId == plan.Stored!.Id, Ct));
-        for (var i = 0; i < PlanChanges.MostRevisions; i++)
+        Assert.Equal(PlanChanges.MaxRevisions + 1, await db.Revisions.CountAsync(row => row.StoredPlanId == plan.Stored!.Id, Ct));
+        for (var i = 0; i < PlanChanges.MaxRevisions; i++)
         {
             Assert.NotNull(plan.Undo);
             plan = (await changes.StepAsync(plan, -1, Wish, Ct))!;
@@ -209,7 +209,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal("Ours", child.Parent?.Name);
         Assert.Equal(kept.State.ToJson(), (await OpenAsync(kept.Id)).State.ToJson());
         // The wanted time is not a change of the plan.
-        Assert.Equal(kept.Id, (await changes.WantAsync(kept, NowMs, Wish, Ct))!.Id);
+        Assert.Equal(kept.Id, (await changes.ScheduleAsync(kept, NowMs, Wish, Ct))!.Id);
     }
 
     [Fact]
@@ -267,25 +267,25 @@ public sealed class StoreTests : IAsyncLifetime
         var (phone, token) = await devices.PairAsync("Phone of Teo", DeviceRole.Barista, "bench", NowMs, Ct);
         Assert.Equal(43, token.Length);
         Assert.DoesNotContain(token, (char[])['+', '/', '=']);
-        var shown = new KnownToken(phone, IsBefore: false);
+        var shown = new KnownToken(phone, IsPrevious: false);
         var atMs = NowMs + DeviceStore.RotatedAfterMs;
-        Assert.Null(await devices.KeepUpAsync(shown, mayGive: true, atMs - 1, Ct));
+        Assert.Null(await devices.RotateTokenAsync(shown, mayGive: true, atMs - 1, Ct));
         // A request that is only sent has no answer that could carry the new token.
-        Assert.Null(await devices.KeepUpAsync(shown, mayGive: false, atMs, Ct));
-        var newer = await devices.KeepUpAsync(shown, mayGive: true, atMs, Ct);
+        Assert.Null(await devices.RotateTokenAsync(shown, mayGive: false, atMs, Ct));
+        var newer = await devices.RotateTokenAsync(shown, mayGive: true, atMs, Ct);
         Assert.NotNull(newer);
         Assert.NotEqual(token, newer);
         // Another request of the same device is too late for it.
-        Assert.Null(await devices.KeepUpAsync(shown, mayGive: true, atMs, Ct));
+        Assert.Null(await devices.RotateTokenAsync(shown, mayGive: true, atMs, Ct));
         var before = (await devices.FindAsync(token, Ct))!;
-        Assert.Equal((phone.Id, true, false), (before.Device.Id, before.IsBefore, before.WasCopied(atMs + 40L * 86_400_000)));
-        Assert.Null(await devices.KeepUpAsync(before, mayGive: true, atMs + DeviceStore.LostAfterMs - 1, Ct));
+        Assert.Equal((phone.Id, true, false), (before.Device.Id, before.IsPrevious, before.WasCopied(atMs + 40L * 86_400_000)));
+        Assert.Null(await devices.RotateTokenAsync(before, mayGive: true, atMs + DeviceStore.LostAfterMs - 1, Ct));
         var used = (await devices.FindAsync(newer, Ct))!;
-        Assert.Null(await devices.KeepUpAsync(used, mayGive: true, atMs + 10, Ct));
+        Assert.Null(await devices.RotateTokenAsync(used, mayGive: true, atMs + 10, Ct));
         before = (await devices.FindAsync(token, Ct))!;
-        Assert.Equal([false, true], new[] { DeviceStore.UnderWayMs, DeviceStore.UnderWayMs + 1 }.Select(ms => before.WasCopied(atMs + 10 + ms)));
+        Assert.Equal([false, true], new[] { DeviceStore.InFlightMs, DeviceStore.InFlightMs + 1 }.Select(ms => before.WasCopied(atMs + 10 + ms)));
         // Once the new token was used, the previous one is given nothing.
-        Assert.Null(await devices.KeepUpAsync(before, mayGive: true, atMs + DeviceStore.LostAfterMs, Ct));
+        Assert.Null(await devices.RotateTokenAsync(before, mayGive: true, atMs + DeviceStore.LostAfterMs, Ct));
         Assert.False((await devices.FindAsync(newer, Ct))!.WasCopied(atMs + 86_400_000));
         Assert.Null(await devices.FindAsync("", Ct));
     }
@@ -320,7 +320,7 @@ public sealed class StoreTests : IAsyncLifetime
     public async Task The_record_keeps_its_last_two_thousand_lines()
     {
         var devices = new DeviceStore(db);
-        db.HouseRecords.AddRange(Enumerable.Range(0, 2_000).Select(i => new HouseRecord { What = $"{i}", Who = "bench", AtMs = NowMs }));
+        db.ActionRecords.AddRange(Enumerable.Range(0, 2_000).Select(i => new ActionRecord { What = $"{i}", Who = "bench", AtMs = NowMs }));
         await db.SaveChangesAsync(Ct);
         await devices.RecordAsync("one more", "bench", NowMs, Ct);
         var kept = await devices.RecordsAsync(3_000, Ct);
@@ -336,11 +336,11 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal("/blind/1", await blind.OpenAsync(session, key, Ct));
         Assert.Equal("/blind/1", await blind.OpenAsync(new BlindSession { Tasters = 2 }, key, Ct));
         BlindAnswer Answer(int taster, string picked, int of = 1) => new() { SessionId = of, Taster = taster, Picked = picked, Name = picked };
-        Assert.Equal(BlindOutcome.Kept, await blind.AnswerAsync(Answer(1, "A"), Ct));
+        Assert.Equal(BlindOutcome.Saved, await blind.AnswerAsync(Answer(1, "A"), Ct));
         time.Advance(TimeSpan.FromSeconds(5));
-        Assert.Equal(BlindOutcome.Kept, await blind.AnswerAsync(Answer(1, "B"), Ct));
-        Assert.Equal(BlindOutcome.Kept, await blind.AnswerAsync(Answer(2, "C"), Ct));
-        Assert.Equal([BlindOutcome.NotThere, BlindOutcome.NotThere, BlindOutcome.NotThere], [await blind.AnswerAsync(Answer(0, "A"), Ct), await blind.AnswerAsync(Answer(3, "A"), Ct), await blind.AnswerAsync(Answer(1, "A", of: 2), Ct)]);
+        Assert.Equal(BlindOutcome.Saved, await blind.AnswerAsync(Answer(1, "B"), Ct));
+        Assert.Equal(BlindOutcome.Saved, await blind.AnswerAsync(Answer(2, "C"), Ct));
+        Assert.Equal([BlindOutcome.NotFound, BlindOutcome.NotFound, BlindOutcome.NotFound], [await blind.AnswerAsync(Answer(0, "A"), Ct), await blind.AnswerAsync(Answer(3, "A"), Ct), await blind.AnswerAsync(Answer(1, "A", of: 2), Ct)]);
         db.ChangeTracker.Clear();
         Assert.True(await blind.RevealAsync(1, Ct));
         var revealedAtMs = NowMs;
@@ -385,7 +385,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal([parent.Id, edge.Id, brew.Id, later.Id, child.Id], (await lines.OfAsync(brew, upTo: false, Ct)).Select(one => one.Id));
         Assert.Equal([parent.Id, edge.Id, brew.Id], (await lines.OfAsync(brew, upTo: true, Ct)).Select(one => one.Id));
         var many = new List<int>();
-        for (var i = 0; i < SeriesStore.MostBrews + 1; i++)
+        for (var i = 0; i < SeriesStore.MaxBrews + 1; i++)
         {
             time.Advance(TimeSpan.FromMinutes(1));
             many.Add((await SavedAsync(Brewed("Night Barge"))).Id);
@@ -427,13 +427,13 @@ public sealed class StoreTests : IAsyncLifetime
 
         // A plan that was only tried is in a history of its own.
         Assert.Equal($"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()), {tried.Stored!.Name} 0 ())", Told((await lineages.OfAsync(tried.Stored.Id, Ct))!));
-        for (var i = 0; i < LineageStore.MostPlans; i++)
+        for (var i = 0; i < LineageStore.MaxPlans; i++)
         {
             await ChildAsync(grandchild, "more");
         }
 
         int Count(LineageNode node) => 1 + node.Children.Sum(Count);
-        Assert.Equal(LineageStore.MostPlans, Count((await lineages.OfAsync(first.Stored.Id, Ct))!));
+        Assert.Equal(LineageStore.MaxPlans, Count((await lineages.OfAsync(first.Stored.Id, Ct))!));
     }
 
     [Fact]
@@ -441,10 +441,10 @@ public sealed class StoreTests : IAsyncLifetime
     {
         var now = new LearnedNow();
         var learns = new LearnedStore(db, now, time);
-        Assert.True(now.TakeNews());
-        Assert.False(now.TakeNews());
+        Assert.True(now.TakeSignal());
+        Assert.False(now.TakeSignal());
         now.Signal();
-        Assert.True(now.TakeNews());
+        Assert.True(now.TakeSignal());
         Brew Drained(double daysAgo, string coffee = "Blue Ferry", string grinder = "Hand mill")
         {
             var brew = BrewPlan.Of(ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!), NowMs - (long)(daysAgo * 86_400_000));
@@ -470,7 +470,7 @@ public sealed class StoreTests : IAsyncLifetime
             var anew = new LearnedNow();
             await using var own = DataFile.ContextOn(path);
             await new LearnedStore(own, anew, time).LoadAsync(Ct);
-            return (anew.Current.Brews, anew.TakeNews());
+            return (anew.Current.Brews, anew.TakeSignal());
         }
 
         Assert.Equal((2, false), await LoadedAsync());
@@ -486,10 +486,10 @@ public sealed class StoreTests : IAsyncLifetime
         await db.Learned.ExecuteUpdateAsync(set => set.SetProperty(row => row.ModelVersion, "of before"), Ct);
         Assert.Equal((0, true), await LoadedAsync());
 
-        db.Brews.AddRange(Enumerable.Range(0, LearnedStore.MostBrews + 1).Select(i => Drained(0.01 * i)));
+        db.Brews.AddRange(Enumerable.Range(0, LearnedStore.MaxBrews + 1).Select(i => Drained(0.01 * i)));
         await db.SaveChangesAsync(Ct);
         await learns.LearnAsync(Ct);
-        Assert.Equal(LearnedStore.MostBrews, now.Current.Brews);
+        Assert.Equal(LearnedStore.MaxBrews, now.Current.Brews);
         Assert.DoesNotContain(now.Current.BrewsOf.Keys, key => key.Whose == "Old mill");
     }
 
@@ -519,7 +519,7 @@ public sealed class StoreTests : IAsyncLifetime
     {
         var log = new LogStore(db, new LogIndex(time), time);
         var query = new LogQuery { Words = "plum" };
-        for (var i = 0; i < LogStore.MostSaved; i++)
+        for (var i = 0; i < LogStore.MaxSaved; i++)
         {
             Assert.True(await log.SaveAsync($"search {i:00}", query));
         }
@@ -527,9 +527,9 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.False(await log.SaveAsync("one more", query));
         Assert.True(await log.SaveAsync("search 07", new LogQuery { Words = "tea" }));
         var kept = await log.SavedAsync(Ct);
-        Assert.Equal((LogStore.MostSaved, "search 00", "search 49"), (kept.Count, kept[0].Name, kept[^1].Name));
+        Assert.Equal((LogStore.MaxSaved, "search 00", "search 49"), (kept.Count, kept[0].Name, kept[^1].Name));
         Assert.Contains("tea", kept[7].Query, StringComparison.Ordinal);
-        await log.ForgetAsync(kept[7].Id);
+        await log.DeleteSavedAsync(kept[7].Id);
         Assert.DoesNotContain(await log.SavedAsync(Ct), search => search.Name == "search 07");
 
         var running = await SavedAsync(Brewed(state: BrewState.Running));

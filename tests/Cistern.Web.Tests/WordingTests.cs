@@ -187,7 +187,7 @@ public sealed class WordingTests
         var byTaste = new FigureFormat(Units.Metric, Equipment.Everything with { ByTaste = true });
         var weaker = forecast.Again(forecast.Recipe with { Water = forecast.Recipe.Water with { TemperatureC = forecast.Recipe.Water.TemperatureC - 1 } });
         var told = DeviationWording.Of(new Deviation(DeviationKind.ReleasedLate, 5, 104), new Core.Planning.Correction(null, 12, weaker, 2, 0.4), forecast.Recipe, forecast, 100, byTaste);
-        Assert.EndsWith(", a little strong.", told.Comes, StringComparison.Ordinal);
+        Assert.EndsWith(", a little strong.", told.Effect, StringComparison.Ordinal);
         Assert.Equal("Dilute with 12 g of water: nearer to the plan.", told.Offer);
     }
 
@@ -219,15 +219,15 @@ public sealed class WordingTests
         var told = DeviationWording.Of(one, correction, forecast.Recipe, forecast, 100, Metric);
         // Seconds that still count up are shown by the stage alone; the log has them.
         Assert.Equal(kind is not (DeviationKind.ReleaseDue or DeviationKind.DrainSlow or DeviationKind.PressSlow), told.Line.StartsWith(told.What, StringComparison.Ordinal));
-        Assert.Equal(says, $"{told.Line[..told.Line.IndexOf(told.Comes, StringComparison.Ordinal)]}{told.Offer.Split(':')[0]}{(told.Offer.Contains(":30", StringComparison.Ordinal) ? ":30" : "")}".Trim());
-        Assert.Equal(correction is not null, told.Comes.Contains("As it is going: 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        Assert.Equal(says, $"{told.Line[..told.Line.IndexOf(told.Effect, StringComparison.Ordinal)]}{told.Offer.Split(':')[0]}{(told.Offer.Contains(":30", StringComparison.Ordinal) ? ":30" : "")}".Trim());
+        Assert.Equal(correction is not null, told.Effect.Contains("As it is going: 1.11 % TDS, balanced.", StringComparison.Ordinal));
         // While the water is with the coffee the missing amount can be poured; once it has drained it cannot.
-        Assert.Equal(kind == DeviationKind.PouredUnder, told.Comes.StartsWith("Pour the rest now", StringComparison.Ordinal));
-        Assert.DoesNotContain("the rest", DeviationWording.Of(one, correction, forecast.Recipe, forecast, 500, Metric).Comes, StringComparison.Ordinal);
+        Assert.Equal(kind == DeviationKind.PouredUnder, told.Effect.StartsWith("Pour the rest now", StringComparison.Ordinal));
+        Assert.DoesNotContain("the rest", DeviationWording.Of(one, correction, forecast.Recipe, forecast, 500, Metric).Effect, StringComparison.Ordinal);
         Assert.Equal(correction is { DilutionG: > 0 } or { SteepEndAtS: not null }, told.Offer.EndsWith(": 1.11 % TDS, balanced.", StringComparison.Ordinal));
         Assert.StartsWith("Leave it on the grounds and pour off at 5:00: ", DeviationWording.Of(one, new Core.Planning.Correction(null, 0, forecast, 2, 0.4) { PourOffAtS = 300 }, forecast.Recipe, forecast, 100, Metric).Offer, StringComparison.Ordinal);
         // A correction that hardly improves the cup is not offered; a steep that is late still has to end.
-        Assert.Equal(kind == DeviationKind.ReleaseDue, DeviationWording.Of(one, new Core.Planning.Correction(null, 0, forecast, 2, 2), forecast.Recipe, forecast, 100, Metric).Comes.EndsWith(". Plunge now; nothing else would help.", StringComparison.Ordinal));
+        Assert.Equal(kind == DeviationKind.ReleaseDue, DeviationWording.Of(one, new Core.Planning.Correction(null, 0, forecast, 2, 2), forecast.Recipe, forecast, 100, Metric).Effect.EndsWith(". Plunge now; nothing else would help.", StringComparison.Ordinal));
         Assert.Equal("", correction is null ? "" : DeviationWording.Of(one, correction with { MissAfter = 1.8 }, forecast.Recipe, forecast, 100, Metric).Offer);
     }
 }

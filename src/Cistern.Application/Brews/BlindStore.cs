@@ -8,16 +8,16 @@ namespace Cistern.Application.Brews;
 public enum BlindOutcome
 {
     /// <summary>Saved, replacing an earlier answer.</summary>
-    Kept,
+    Saved,
 
     /// <summary>Refused, because the cups had been revealed.</summary>
     TooLate,
 
     /// <summary>Refused: a guest's device answered for this taster, or this device for another one. A guest is one taster.</summary>
-    Anothers,
+    OfSomebodyElse,
 
     /// <summary>There is no such tasting, taster or cup.</summary>
-    NotThere,
+    NotFound,
 }
 
 /// <summary>Stores blind tastings: how the cups were assigned, and each taster's answer, from any device.</summary>
@@ -26,13 +26,13 @@ public enum BlindOutcome
 /// <param name="time">The clock.</param>
 public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProvider time)
 {
-    private const int MostListed = 30;
+    private const int MaxListed = 30;
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>The last tastings, the newest first.</summary>
     public Task<List<BlindSession>> LastAsync(CancellationToken ct) =>
-        db.BlindSessions.AsNoTracking().Include(session => session.Answers).OrderByDescending(session => session.OpenedAtMs).Take(MostListed).ToListAsync(ct);
+        db.BlindSessions.AsNoTracking().Include(session => session.Answers).OrderByDescending(session => session.OpenedAtMs).Take(MaxListed).ToListAsync(ct);
 
     /// <summary>A tasting with its answers; null where there is none.</summary>
     public Task<BlindSession?> FindAsync(int id, CancellationToken ct) =>
@@ -46,7 +46,7 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProv
     public async Task<string> OpenAsync(BlindSession session, Guid key, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await requests.DoneAsync(key, ct) is { } done)
+        if (await requests.ResultOfAsync(key, ct) is { } done)
         {
             return done;
         }
@@ -70,7 +70,7 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProv
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
         if (await db.BlindSessions.FirstOrDefaultAsync(session => session.Id == answer.SessionId, ct) is not { } session || answer.Taster < 1 || answer.Taster > session.Tasters)
         {
-            return BlindOutcome.NotThere;
+            return BlindOutcome.NotFound;
         }
 
         if (session.RevealedAtMs is not null)
@@ -81,7 +81,7 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProv
         var before = await db.BlindAnswers.FirstOrDefaultAsync(row => row.SessionId == answer.SessionId && row.Taster == answer.Taster, ct);
         if (answer.DeviceId is { } guest && ((before is not null && before.DeviceId != guest) || await db.BlindAnswers.AnyAsync(row => row.SessionId == answer.SessionId && row.DeviceId == guest && row.Taster != answer.Taster, ct)))
         {
-            return BlindOutcome.Anothers;
+            return BlindOutcome.OfSomebodyElse;
         }
 
         if (before is not null)
@@ -96,7 +96,7 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProv
 
         await db.SaveChangesAsync(ct);
         await transaction.CommitAsync(CancellationToken.None);
-        return BlindOutcome.Kept;
+        return BlindOutcome.Saved;
     }
 
     /// <summary>Reveals the cups; no answers are accepted afterwards.</summary>

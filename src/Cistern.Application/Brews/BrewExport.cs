@@ -14,7 +14,7 @@ namespace Cistern.Application.Brews;
 public sealed class BrewExport(CisternDb db, ForecastModel model)
 {
     /// <summary>So many are read at once.</summary>
-    private const int Lot = 40;
+    private const int BatchSize = 40;
 
     /// <summary>Finished brews as records, in the order requested; those that cannot be read are skipped.</summary>
     /// <param name="ids">The brews.</param>
@@ -25,7 +25,7 @@ public sealed class BrewExport(CisternDb db, ForecastModel model)
     {
         var bags = await db.Bags.AsNoTracking().ToDictionaryAsync(bag => bag.Id, ct);
         var ground = bags.Values.Where(bag => bag.BoughtGround).Select(bag => bag.Name).ToHashSet(StringComparer.Ordinal);
-        foreach (var lot in ids.Chunk(withPictures ? 1 : Lot))
+        foreach (var lot in ids.Chunk(withPictures ? 1 : BatchSize))
         {
             var brews = (await db.Brews.AsNoTracking().Whole(withReadings, withPictures).Where(brew => lot.Contains(brew.Id) && brew.State != BrewState.Running).ToListAsync(ct)).ToDictionary(brew => brew.Id);
             var parents = brews.Values.Select(brew => brew.ParentBrewId).OfType<int>().ToList();

@@ -13,13 +13,13 @@ namespace Cistern.Application.Brews;
 public enum EntryOutcome
 {
     /// <summary>Kept, and it counts.</summary>
-    Kept,
+    Saved,
 
     /// <summary>Kept before: it counts once.</summary>
-    KnownAlready,
+    AlreadySaved,
 
     /// <summary>Saved, but without effect: somebody else had reported the same, or the brew has moved on.</summary>
-    SaidElsewhere,
+    WithoutEffect,
 
     /// <summary>Not saved because it is invalid: there is no such step, or the brew has too many entries.</summary>
     Refused,
@@ -44,7 +44,7 @@ public sealed record SentEntry(Guid Id, EntryKind Kind, int Step, double? AtMs, 
 public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel model)
 {
     /// <summary>How many facts are computed in one transaction: few enough for a press to be saved in between.</summary>
-    private const int FactsAtOnce = 20;
+    private const int FactsPerTransaction = 20;
 
     /// <summary>Receives entries of a brew from a device.</summary>
     /// <param name="brewId">The brew.</param>
@@ -53,7 +53,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <param name="seen">Whether they come from instruments rather than a person.</param>
     /// <param name="ct">Cancels it before it begins. Once begun it is completed, since a browser that goes away must not lose half of the entries.</param>
     /// <returns>The outcome of each; null where there is no such brew.</returns>
-    public async Task<IReadOnlyList<EntryOutcome>?> TakeAsync(int brewId, IReadOnlyList<SentEntry> sent, string by, CancellationToken ct, bool seen = false)
+    public async Task<IReadOnlyList<EntryOutcome>?> ReceiveAsync(int brewId, IReadOnlyList<SentEntry> sent, string by, CancellationToken ct, bool seen = false)
     {
         // A brew's plan rarely changes, so it is forecast before the transaction begins.
         if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is not { } known)
@@ -73,7 +73,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <summary>When the second brews of pairs must start, UTC milliseconds; brews whose first one is not running are omitted.</summary>
     /// <param name="brewIds">The brews asked for.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<IReadOnlyDictionary<int, long>> StartsAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => brewIds.Count == 0
+    public async Task<IReadOnlyDictionary<int, long>> StartTimesAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => brewIds.Count == 0
         ? new Dictionary<int, long>()
         : await db.Pairs.Where(pair => pair.SecondBrewId != null && brewIds.Contains(pair.SecondBrewId.Value))
             .Join(db.Brews.Where(brew => brew.StartedAtMs != null), pair => pair.FirstBrewId, brew => brew.Id, (pair, first) => new { Id = pair.SecondBrewId!.Value, first.StartedAtMs, pair.StaggerS })
@@ -83,7 +83,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <param name="brewId">The brew.</param>
     /// <returns>Whether the brew is over.</returns>
     public async Task<bool> EndIfOverAsync(int brewId) =>
-        (await ChangeAsync(brewId, (brew, plan) => Settle(brew, plan, brew.Run(plan, NowMs), undone: false))).State == BrewState.Finished;
+        (await ChangeAsync(brewId, (brew, plan) => UpdateState(brew, plan, brew.Run(plan, NowMs), undone: false))).State == BrewState.Finished;
 
     /// <summary>Ends a brew by hand: whatever was not reported is taken to be as planned.</summary>
     /// <param name="brewId">The brew.</param>
@@ -94,23 +94,23 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             var run = brew.Run(plan, NowMs);
             brew.State = BrewState.Finished;
             brew.EndedAtMs = startedAtMs + (long)(1000 * Math.Max(plan.Totals.FinishS, run.EndS));
-            brew.WorkOutFacts(plan);
+            brew.ComputeFacts(plan);
         }
     });
 
     /// <summary>Computes the facts of a brew, after an observation was added or corrected.</summary>
     /// <param name="brewId">The brew.</param>
-    public Task WorkOutFactsAsync(int brewId) => ChangeAsync(brewId, (brew, plan) => brew.WorkOutFacts(plan));
+    public Task ComputeFactsAsync(int brewId) => ChangeAsync(brewId, (brew, plan) => brew.ComputeFacts(plan));
 
     /// <summary>Computes the facts of finished brews without current ones, a few at a time.</summary>
     /// <param name="ct">Cancels it between two batches.</param>
-    public async Task WorkOutMissingFactsAsync(CancellationToken ct)
+    public async Task ComputeMissingFactsAsync(CancellationToken ct)
     {
         var after = 0;
         while (true)
         {
             var ids = await db.Brews.AsNoTracking().Where(row => row.Id > after && row.State == BrewState.Finished && row.StartedAtMs != null && !row.Rehearsal && (row.Facts == null || row.Facts.Version < BrewFacts.CurrentVersion))
-                .OrderBy(row => row.Id).Select(row => row.Id).Take(FactsAtOnce).ToListAsync(ct);
+                .OrderBy(row => row.Id).Select(row => row.Id).Take(FactsPerTransaction).ToListAsync(ct);
             if (ids.Count == 0)
             {
                 return;
@@ -122,7 +122,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
                 var brew = await LoadAsync(id);
                 if (brew.IsReadable())
                 {
-                    brew.WorkOutFacts(brew.ModelOf(model).Figures(brew.Recipe()));
+                    brew.ComputeFacts(brew.ModelOf(model).Figures(brew.Recipe()));
                 }
             }
 
@@ -142,7 +142,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var counts = false;
         await ChangeAsync(brewId, (brew, _) =>
         {
-            counts = brew.State == BrewState.Running && brew.StandingAnswer(answer.Kind, answer.Step) is null;
+            counts = brew.State == BrewState.Running && brew.CurrentAnswer(answer.Kind, answer.Step) is null;
             if (counts)
             {
                 answer.AtMs = NowMs;
@@ -163,7 +163,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             brew.Observe(FormattableString.Invariant($"{ObservationNames.Omitted}{step}"), omitted ? 1 : null, NowMs);
             if (brew.State == BrewState.Finished)
             {
-                brew.WorkOutFacts(plan);
+                brew.ComputeFacts(plan);
             }
         });
 
@@ -214,10 +214,10 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <summary>Saves the measured grind of a brew, with which it is computed from then on.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="medianUm">The median, µm; null removes it.</param>
-    public Task MeasuredGrindAsync(int brewId, double? medianUm) => ChangeAsync(brewId, (brew, plan) =>
+    public Task SaveGrindAsync(int brewId, double? medianUm) => ChangeAsync(brewId, (brew, plan) =>
     {
         brew.Observe(ObservationNames.Grind, medianUm, NowMs);
-        brew.WorkOutFacts(plan);
+        brew.ComputeFacts(plan);
     });
 
     /// <summary>Computes the plan from the one it began with and the corrections accepted since, in order.</summary>
@@ -255,25 +255,25 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         for (var i = 0; i < sent.Count; i++)
         {
             var entry = sent[i];
-            outcomes[i] = !known.Add(entry.Id) ? EntryOutcome.KnownAlready
-                : brew.Entries.Count >= Brew.MostEntries || entry.Step < 0 || entry.Step >= conduct.Steps.Length || entry.AtMs is { } atMs && !double.IsFinite(atMs) ? EntryOutcome.Refused
-                : EntryOutcome.Kept;
-            if (outcomes[i] == EntryOutcome.Kept)
+            outcomes[i] = !known.Add(entry.Id) ? EntryOutcome.AlreadySaved
+                : brew.Entries.Count >= Brew.MaxEntries || entry.Step < 0 || entry.Step >= conduct.Steps.Length || entry.AtMs is { } atMs && !double.IsFinite(atMs) ? EntryOutcome.Refused
+                : EntryOutcome.Saved;
+            if (outcomes[i] == EntryOutcome.Saved)
             {
-                brew.Entries.Add(Row(brew, entry, by, seen, nowMs));
+                brew.Entries.Add(RowOf(brew, entry, by, seen, nowMs));
             }
         }
 
         var run = BrewRun.Replay(conduct, brew.CoreEntries, brew.ClockMs(nowMs));
         for (var i = 0; i < sent.Count; i++)
         {
-            outcomes[i] = outcomes[i] == EntryOutcome.Kept && (run.Unheard.Contains(sent[i].Id) || brew.State == BrewState.Abandoned) ? EntryOutcome.SaidElsewhere : outcomes[i];
+            outcomes[i] = outcomes[i] == EntryOutcome.Saved && (run.Ineffective.Contains(sent[i].Id) || brew.State == BrewState.Abandoned) ? EntryOutcome.WithoutEffect : outcomes[i];
         }
 
         if (brew.State != BrewState.Abandoned)
         {
             await StartAsync(brew, plan, run);
-            Settle(brew, plan, run, undone: sent.Any(entry => entry.Kind is EntryKind.Undo or EntryKind.Still));
+            UpdateState(brew, plan, run, undone: sent.Any(entry => entry.Kind is EntryKind.Undo or EntryKind.Still));
         }
 
         await db.SaveChangesAsync(CancellationToken.None);
@@ -284,19 +284,19 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         .AsSplitQuery().FirstAsync(row => row.Id == brewId);
 
     /// <summary>How far a clock that was started late can be corrected, s.</summary>
-    public const int MostLateS = 600;
+    public const int MaxLateS = 600;
 
     /// <summary>
     /// Limits an entry's time: a device's clock may be a little ahead or unknown. No entry is older than its brew, except that water
     /// may have gone in before.
     /// </summary>
-    private static EntryRow Row(Brew brew, SentEntry entry, string by, bool seen, long nowMs) => new()
+    private static EntryRow RowOf(Brew brew, SentEntry entry, string by, bool seen, long nowMs) => new()
     {
         Seen = seen,
         EntryId = entry.Id,
         Kind = entry.Kind,
         Step = entry.Step,
-        AtMs = (long)Math.Clamp(entry.AtMs ?? brew.ClockMs(nowMs), Math.Min(brew.OpenedAtMs - (entry.Kind == EntryKind.Start ? 1_000L * MostLateS : 0), nowMs), brew.ClockMs(nowMs)),
+        AtMs = (long)Math.Clamp(entry.AtMs ?? brew.ClockMs(nowMs), Math.Min(brew.OpenedAtMs - (entry.Kind == EntryKind.Start ? 1_000L * MaxLateS : 0), nowMs), brew.ClockMs(nowMs)),
         Undoes = entry.Undoes,
         By = by,
         ReceivedAtMs = nowMs,
@@ -327,7 +327,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     }
 
     /// <summary>Updates its state. After an undo, a finished brew may be running again, unless it has been tasted.</summary>
-    private static void Settle(Brew brew, Forecast plan, BrewRun run, bool undone)
+    private static void UpdateState(Brew brew, Forecast plan, BrewRun run, bool undone)
     {
         if (run.Finished && brew.State != BrewState.Abandoned)
         {
@@ -340,7 +340,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             brew.EndedAtMs = null;
         }
 
-        brew.WorkOutFacts(plan);
+        brew.ComputeFacts(plan);
     }
 
     /// <summary>Deducts a dose from the bag, or returns it.</summary>

@@ -44,10 +44,10 @@ public sealed class LiveReadings
         public Dictionary<ReadingOf, Curve>? Curves { get; set; }
 
         /// <summary>When steps were last detected, ms of a monotonic clock.</summary>
-        public long? LookedAtMs { get; set; }
+        public long? DetectedAtMs { get; set; }
 
         /// <summary>Whether anything was shown since.</summary>
-        public bool Waits { get; set; }
+        public bool HasNewReadings { get; set; }
 
         /// <summary>The start of the current rate window, ms of a monotonic clock, and the readings in it.</summary>
         public (long SinceMs, int Count) Rate { get; set; }
@@ -56,7 +56,7 @@ public sealed class LiveReadings
         public bool IsWatched => !watchers.IsEmpty;
 
         /// <summary>Sends a moment to all watchers; a slow one misses the oldest.</summary>
-        public void Tell(LiveMoment moment)
+        public void Publish(LiveMoment moment)
         {
             foreach (var watcher in watchers.Keys)
             {

@@ -8,16 +8,16 @@ public interface IPictureMaker
     /// <summary>Replaces a picture's bytes and size by ones that can be saved; false where it cannot be read.</summary>
     /// <param name="picture">The picture.</param>
     /// <param name="ct">Cancels it.</param>
-    Task<bool> MakeAsync(BrewPicture picture, CancellationToken ct);
+    Task<bool> ReencodeOneAsync(BrewPicture picture, CancellationToken ct);
 
     /// <summary>Re-encodes the pictures of a brew, and removes those that cannot be read.</summary>
     /// <param name="pictures">The pictures.</param>
     /// <param name="ct">Cancels it.</param>
-    async Task MakeAnewAsync(List<BrewPicture> pictures, CancellationToken ct)
+    async Task ReencodeAsync(List<BrewPicture> pictures, CancellationToken ct)
     {
         foreach (var picture in pictures.ToList())
         {
-            if (!await MakeAsync(picture, ct))
+            if (!await ReencodeOneAsync(picture, ct))
             {
                 pictures.Remove(picture);
             }

@@ -9,13 +9,13 @@ namespace Cistern.Application.Brews;
 public enum PictureOutcome
 {
     /// <summary>It is kept.</summary>
-    Kept,
+    Saved,
 
     /// <summary>It was saved before; sending it again changes nothing.</summary>
-    KnownAlready,
+    AlreadySaved,
 
     /// <summary>The brew has as many as it can have.</summary>
-    Enough,
+    TooMany,
 
     /// <summary>There is no such brew.</summary>
     NoSuchBrew,
@@ -46,7 +46,7 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
     /// <summary>The pictures of several brews, oldest first, without deleted ones.</summary>
     /// <param name="brewIds">The brews.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<ILookup<int, ListedPicture>> StandingOfAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) =>
+    public async Task<ILookup<int, ListedPicture>> CurrentOfAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) =>
         (await Listed(db.Pictures.Where(picture => brewIds.Contains(picture.BrewId) && picture.DeletedAtMs == null)).ToListAsync(ct)).ToLookup(picture => picture.BrewId);
 
     /// <summary>A picture's bytes; null where the brew has no such picture, or it was deleted.</summary>
@@ -63,7 +63,7 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
     /// <summary>Whether a picture with this key was saved.</summary>
     /// <param name="key">The key it was sent with.</param>
     /// <param name="ct">Cancels it.</param>
-    public Task<bool> KnowsAsync(Guid key, CancellationToken ct) => db.Pictures.AnyAsync(picture => picture.Key == key, ct);
+    public Task<bool> ExistsAsync(Guid key, CancellationToken ct) => db.Pictures.AnyAsync(picture => picture.Key == key, ct);
 
     /// <summary>Saves a picture, once, in its own transaction.</summary>
     /// <param name="brewId">The brew.</param>
@@ -76,14 +76,14 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
             return PictureOutcome.NoSuchBrew;
         }
 
-        if (await KnowsAsync(picture.Key, CancellationToken.None))
+        if (await ExistsAsync(picture.Key, CancellationToken.None))
         {
-            return PictureOutcome.KnownAlready;
+            return PictureOutcome.AlreadySaved;
         }
 
-        if (await db.Pictures.CountAsync(one => one.BrewId == brewId && one.DeletedAtMs == null, CancellationToken.None) >= BrewPicture.MostOfOne)
+        if (await db.Pictures.CountAsync(one => one.BrewId == brewId && one.DeletedAtMs == null, CancellationToken.None) >= BrewPicture.MaxPerBrew)
         {
-            return PictureOutcome.Enough;
+            return PictureOutcome.TooMany;
         }
 
         picture.BrewId = brewId;
@@ -91,7 +91,7 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
         db.Pictures.Add(picture);
         await db.SaveChangesAsync(CancellationToken.None);
         await transaction.CommitAsync(CancellationToken.None);
-        return PictureOutcome.Kept;
+        return PictureOutcome.Saved;
     }
 
     /// <summary>Changes what a picture is of, and its description.</summary>
@@ -99,24 +99,24 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
     /// <param name="id">The picture.</param>
     /// <param name="of">What is seen.</param>
     /// <param name="said">What it shows.</param>
-    public async Task<bool> SayAsync(int brewId, int id, PictureOf of, string said) =>
-        await Standing(brewId, id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.Of, of).SetProperty(picture => picture.Said, said)) > 0;
+    public async Task<bool> SetCaptionAsync(int brewId, int id, PictureOf of, string said) =>
+        await Current(brewId, id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.Of, of).SetProperty(picture => picture.Said, said)) > 0;
 
     /// <summary>Deletes a picture; it can be restored.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="id">The picture.</param>
     public async Task<bool> DeleteAsync(int brewId, int id) =>
-        await Standing(brewId, id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.DeletedAtMs, NowMs)) > 0;
+        await Current(brewId, id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.DeletedAtMs, NowMs)) > 0;
 
     /// <summary>Restores a picture, where the brew has room for it.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="id">The picture.</param>
-    public async Task<bool> BringBackAsync(int brewId, int id) =>
-        await db.Pictures.CountAsync(one => one.BrewId == brewId && one.DeletedAtMs == null) < BrewPicture.MostOfOne
+    public async Task<bool> UndeleteAsync(int brewId, int id) =>
+        await db.Pictures.CountAsync(one => one.BrewId == brewId && one.DeletedAtMs == null) < BrewPicture.MaxPerBrew
         && await db.Pictures.Where(picture => picture.BrewId == brewId && picture.Id == id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.DeletedAtMs, (long?)null)) > 0;
 
     private static IQueryable<ListedPicture> Listed(IQueryable<BrewPicture> pictures) => pictures.AsNoTracking().OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
         .Select(picture => new ListedPicture(picture.Id, picture.BrewId, picture.Of, picture.Said, picture.AtMs, picture.Width, picture.Height, picture.DeletedAtMs));
 
-    private IQueryable<BrewPicture> Standing(int brewId, int id) => db.Pictures.Where(picture => picture.BrewId == brewId && picture.Id == id && picture.DeletedAtMs == null);
+    private IQueryable<BrewPicture> Current(int brewId, int id) => db.Pictures.Where(picture => picture.BrewId == brewId && picture.Id == id && picture.DeletedAtMs == null);
 }

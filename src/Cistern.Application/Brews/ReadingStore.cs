@@ -11,9 +11,9 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Application.Brews;
 
 /// <summary>The outcome of sending readings.</summary>
-/// <param name="Kept">How many were new and saved.</param>
+/// <param name="Saved">How many were new and saved.</param>
 /// <param name="Dropped">How many existed already, or were too close to another.</param>
-public sealed record ReadingsTaken(int Kept, int Dropped);
+public sealed record ReadingsReceived(int Saved, int Dropped);
 
 /// <summary>
 /// Receives the readings of a brew: saved in one transaction before they are acknowledged, each once, in any order. Steps detected in
@@ -30,14 +30,14 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
     public const string Instruments = "the instruments";
 
     /// <summary>Interval between detections, ms: each one evaluates the whole curve.</summary>
-    private const long LookEveryMs = 300;
+    private const long DetectEveryMs = 300;
 
     /// <summary>Receives readings of a brew.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="readings">The readings; their times are on the brew's own clock.</param>
     /// <param name="ct">Cancels it before it begins.</param>
     /// <returns>The outcome; null where there is no such running brew, or where nothing can be read of it any more.</returns>
-    public async Task<ReadingsTaken?> TakeAsync(int brewId, IReadOnlyCollection<Reading> readings, CancellationToken ct)
+    public async Task<ReadingsReceived?> ReceiveAsync(int brewId, IReadOnlyCollection<Reading> readings, CancellationToken ct)
     {
         var reader = readers.Of(brewId);
         await reader.Gate.WaitAsync(ct);
@@ -70,11 +70,11 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
                 await db.SaveChangesAsync(CancellationToken.None);
                 db.ChangeTracker.Clear();
                 reader.Curves = after;
-                reader.Waits = state == BrewState.Running;
-                reader.Tell(Moment(after, await LookAsync(brewId, reader)));
+                reader.HasNewReadings = state == BrewState.Running;
+                reader.Publish(Moment(after, await DetectDueAsync(brewId, reader)));
             }
 
-            return new ReadingsTaken(kept, readings.Count - kept);
+            return new ReadingsReceived(kept, readings.Count - kept);
         }
         finally
         {
@@ -84,15 +84,15 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
 
     /// <summary>Detects steps in readings not evaluated yet, since no later reading may come to trigger that.</summary>
     /// <param name="brewId">A running brew.</param>
-    public async Task LookAsync(int brewId)
+    public async Task DetectDueAsync(int brewId)
     {
         var reader = readers.Of(brewId);
         await reader.Gate.WaitAsync();
         try
         {
-            if (await LookAsync(brewId, reader))
+            if (await DetectDueAsync(brewId, reader))
             {
-                reader.Tell(Moment(reader.Curves!, changed: true));
+                reader.Publish(Moment(reader.Curves!, changed: true));
             }
         }
         finally
@@ -125,7 +125,7 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
 
     /// <summary>Merges the pieces of a finished brew's readings: a curve of ten minutes then takes a few kilobytes.</summary>
     /// <param name="brewId">The brew.</param>
-    public async Task GatherAsync(int brewId)
+    public async Task MergeAsync(int brewId)
     {
         var reader = readers.Of(brewId);
         await reader.Gate.WaitAsync();
@@ -157,14 +157,14 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
 
     /// <summary>Merges the pieces that an interrupted server left.</summary>
     /// <param name="ct">Cancels it between two brews.</param>
-    public async Task GatherAllAsync(CancellationToken ct)
+    public async Task MergeAllAsync(CancellationToken ct)
     {
         var pieces = await db.Readings.GroupBy(chunk => chunk.BrewId).Where(brew => brew.Count() > ReadingRange.All.Length).Select(brew => brew.Key).ToListAsync(ct);
         var over = await db.Brews.Where(brew => pieces.Contains(brew.Id) && brew.State != BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
         foreach (var id in over)
         {
             ct.ThrowIfCancellationRequested();
-            await GatherAsync(id);
+            await MergeAsync(id);
         }
     }
 
@@ -182,15 +182,15 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
 
     /// <summary>Detects steps, where the interval has passed.</summary>
     /// <returns>Whether that changed the brew's state.</returns>
-    private async Task<bool> LookAsync(int brewId, LiveReadings.LiveReader reader)
+    private async Task<bool> DetectDueAsync(int brewId, LiveReadings.LiveReader reader)
     {
         var nowMs = (long)time.GetElapsedTime(0).TotalMilliseconds;
-        if (!reader.Waits || nowMs - reader.LookedAtMs < LookEveryMs)
+        if (!reader.HasNewReadings || nowMs - reader.DetectedAtMs < DetectEveryMs)
         {
             return false;
         }
 
-        (reader.LookedAtMs, reader.Waits) = (nowMs, false);
+        (reader.DetectedAtMs, reader.HasNewReadings) = (nowMs, false);
         return await DetectAsync(brewId, reader);
     }
 
@@ -206,21 +206,21 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         var detected = StepDetector.Of(plan, reader.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
         var start = brew.Entries.Where(entry => entry.Kind == EntryKind.Start).Select(entry => entry.EntryId).LastOrDefault();
         var known = brew.Entries.Select(entry => entry.EntryId).ToHashSet();
-        var said = detected.Said.Where(one => IsNews(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();
+        var said = detected.Steps.Where(one => IsUnreported(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();
         if (said.Count > 0)
         {
-            await brews.TakeAsync(brewId, said, Instruments, CancellationToken.None, seen: true);
+            await brews.ReceiveAsync(brewId, said, Instruments, CancellationToken.None, seen: true);
         }
 
-        await KeepWeightsAsync(brew, detected);
+        await SaveWeightsAsync(brew, detected);
         return said.Count > 0;
     }
 
     /// <summary>Whether a detected step was not yet reported.</summary>
-    private static bool IsNews(BrewRun run, DetectedStep one) =>
+    private static bool IsUnreported(BrewRun run, DetectedStep one) =>
         one.Kind == EntryKind.Start ? !run.ClockRuns
         : run.ClockRuns && (run.Done.FirstOrDefault(done => done.Index == one.Step) is { EndS: not null } over && over.Index == one.Step
-            ? one.Kind == EntryKind.Done && over.IsUnsaid
+            ? one.Kind == EntryKind.Done && over.IsUnconfirmed
             : run.Present is { } present && one.Step >= present.Index && !(one.Kind == EntryKind.Begun && one.Step == present.Index && present.BegunS is not null));
 
     /// <summary>An id derived from the content, so that a step is added once however often it is detected; another start gives another id.</summary>
@@ -228,7 +228,7 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         new(SHA256.HashData(Encoding.UTF8.GetBytes($"{brewId} {start} {one.Kind} {one.Step}")).AsSpan(0, 16));
 
     /// <summary>Saves weights that nobody has typed.</summary>
-    private async Task KeepWeightsAsync(Brew brew, Detected detected)
+    private async Task SaveWeightsAsync(Brew brew, Detected detected)
     {
         var poured = detected.PouredG.Where(pair => brew.Weighings.Find(one => one.StepIndex == pair.Key) is not { } there || (there.Seen && Math.Abs(there.TotalG - pair.Value) > 0.5)).ToImmutableArray();
         var told = new Dictionary<string, (double? Value, double Least)>

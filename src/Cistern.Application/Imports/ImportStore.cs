@@ -52,10 +52,10 @@ public sealed record BrewImportPreview(IReadOnlyList<ImportItem> Items, IReadOnl
 public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keeping, BrewExport outgoing, ForecastModel model, IPictureMaker pictures, TimeProvider time)
 {
     /// <summary>So many brews are asked for at once.</summary>
-    private const int Lot = 500;
+    private const int ReadBatchSize = 500;
 
     /// <summary>Brews written in one transaction: some tenths of a second in which no press can be saved.</summary>
-    private const int WrittenAtOnce = 50;
+    private const int WriteBatchSize = 50;
 
     /// <summary>Pause between two batches, in which waiting writers get their turn: SQLite's driver retries every 150 ms.</summary>
     private static readonly TimeSpan BetweenBatches = TimeSpan.FromMilliseconds(200);
@@ -65,15 +65,15 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     /// <summary>What an import would do with each brew and recipe; nothing is changed.</summary>
     /// <param name="files">The files, all without errors.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<BrewImportPreview> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
+    public async Task<BrewImportPreview> PreviewAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var items = new List<ImportItem>();
         var (fresh, changed, recipes) = (new List<BrewRecord>(), new List<BrewRecord>(), new List<Recipe>());
         // Where a brew occurs more than once, the last one counts.
         var brews = files.SelectMany(file => file.Brews).Reverse().DistinctBy(brew => brew.Id).Reverse().ToList();
-        foreach (var lot in brews.Chunk(Lot))
+        foreach (var lot in brews.Chunk(ReadBatchSize))
         {
-            var fates = await FatesAsync(lot, ct);
+            var fates = await ActionsAsync(lot, ct);
             foreach (var brew in lot)
             {
                 var action = fates[brew.Id];
@@ -106,7 +106,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     /// <param name="progress">Receives how many of how many brews are computed.</param>
     /// <param name="ct">Cancels it; what was written by then is undone.</param>
     /// <returns>Its number.</returns>
-    public async Task<int> TakeAsync(BrewImportPreview look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, Action<int, int>? progress, CancellationToken ct)
+    public async Task<int> ImportAsync(BrewImportPreview look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, Action<int, int>? progress, CancellationToken ct)
     {
         var wanted = withChanged ? [.. look.NewBrews, .. look.ChangedBrews] : look.NewBrews;
         // Everything slow is done before the transaction begins, since no press can be saved during it.
@@ -115,7 +115,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         {
             ct.ThrowIfCancellationRequested();
             incoming.Add(BrewFiles.In(record, model, NowMs));
-            await pictures.MakeAnewAsync(incoming[^1].Brew.Pictures, ct);
+            await pictures.ReencodeAsync(incoming[^1].Brew.Pictures, ct);
             progress?.Invoke(incoming.Count, wanted.Count);
         }
 
@@ -125,17 +125,17 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         await db.SaveChangesAsync(ct);
         try
         {
-            foreach (var lot in incoming.Chunk(WrittenAtOnce))
+            foreach (var lot in incoming.Chunk(WriteBatchSize))
             {
                 await using var transaction = await db.Database.BeginTransactionAsync(ct);
-                await NoteBeforeAsync(import.Id, [.. lot.Select(one => one.Brew.FileId)], ct);
+                await SavePreviousAsync(import.Id, [.. lot.Select(one => one.Brew.FileId)], ct);
                 await SaveAsync(lot, import.Id, ct);
                 await transaction.CommitAsync(CancellationToken.None);
                 await Task.Delay(BetweenBatches, ct);
             }
 
             await using var last = await db.Database.BeginTransactionAsync(ct);
-            await TieAsync(incoming, ct);
+            await LinkAsync(incoming, ct);
             var brought = new List<string>();
             foreach (var id in await keeping.AddAllAsync(look.NewRecipes, "imported from a file", ct))
             {
@@ -155,7 +155,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         }
         catch
         {
-            await ForgetAsync(import.Id);
+            await RemoveAsync(import.Id);
             throw;
         }
 
@@ -165,12 +165,12 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
 
     /// <summary>Undoes imports that were interrupted by the end of a server: they were never acknowledged.</summary>
     /// <returns>How many there were.</returns>
-    public async Task<int> UndoCutOffAsync(CancellationToken ct)
+    public async Task<int> UndoInterruptedAsync(CancellationToken ct)
     {
         var cut = await db.Imports.Where(row => row.SavedAtMs == null && row.UndoneAtMs == null).OrderByDescending(row => row.Id).Select(row => row.Id).ToListAsync(ct);
         foreach (var id in cut)
         {
-            await ForgetAsync(id);
+            await RemoveAsync(id);
         }
 
         return cut.Count;
@@ -191,10 +191,10 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
             return false;
         }
 
-        await GiveRowsAsync(import);
-        foreach (var lot in (await RowsAsync(importId)).Chunk(WrittenAtOnce))
+        await SplitIntoRowsAsync(import);
+        foreach (var lot in (await RowsAsync(importId)).Chunk(WriteBatchSize))
         {
-            await UndoLotAsync(import, lot, delete: false);
+            await UndoBatchAsync(import, lot, delete: false);
             await Task.Delay(BetweenBatches);
         }
 
@@ -212,13 +212,13 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Removes what was written of an interrupted import, and the import itself.</summary>
-    private async Task ForgetAsync(int importId)
+    private async Task RemoveAsync(int importId)
     {
         db.ChangeTracker.Clear();
         var import = await db.Imports.AsNoTracking().FirstAsync(row => row.Id == importId);
-        foreach (var lot in (await RowsAsync(importId)).Chunk(WrittenAtOnce))
+        foreach (var lot in (await RowsAsync(importId)).Chunk(WriteBatchSize))
         {
-            await UndoLotAsync(import, lot, delete: true);
+            await UndoBatchAsync(import, lot, delete: true);
             await Task.Delay(BetweenBatches);
         }
 
@@ -228,7 +228,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     private Task<List<ImportedBrew>> RowsAsync(int importId) => db.ImportedBrews.AsNoTracking().Where(row => row.ImportId == importId).OrderBy(row => row.Id).ToListAsync();
 
     /// <summary>An import of an earlier version stores all its brews in one text; this gives each a row.</summary>
-    private async Task GiveRowsAsync(Import import)
+    private async Task SplitIntoRowsAsync(Import import)
     {
         if (await db.ImportedBrews.AnyAsync(row => row.ImportId == import.Id))
         {
@@ -244,7 +244,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Undoes one batch of an import. Repeating it has no further effect, since finished rows are deleted.</summary>
-    private async Task UndoLotAsync(Import import, ImportedBrew[] lot, bool delete)
+    private async Task UndoBatchAsync(Import import, ImportedBrew[] lot, bool delete)
     {
         var restored = new List<BrewIn>();
         var gone = new List<int>();
@@ -283,14 +283,14 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         db.ChangeTracker.Clear();
         await db.RenewLogAsync(gone, CancellationToken.None);
         await SaveAsync(restored, null, CancellationToken.None, since: import.AtMs);
-        await TieAsync(restored, CancellationToken.None);
+        await LinkAsync(restored, CancellationToken.None);
         await transaction.CommitAsync();
     }
 
     /// <summary>The imports, newest first.</summary>
-    public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.SavedAtMs != null).OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
+    public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.SavedAtMs != null).OrderByDescending(row => row.Id).Take(ReadBatchSize).ToListAsync(ct);
 
-    private async Task<Dictionary<Guid, ImportAction>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
+    private async Task<Dictionary<Guid, ImportAction>> ActionsAsync(BrewRecord[] lot, CancellationToken ct)
     {
         var ids = lot.Select(brew => brew.Id).ToList();
         var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId)).Select(brew => new { brew.Id, brew.FileId, brew.DeletedAtMs, brew.FileJson, brew.State }).ToListAsync(ct);
@@ -311,14 +311,14 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
             var told = standing[own.Id].FileJson;
             // A brew with pictures that are missing here counts as different.
             var brings = record.Pictures.Length > 0 && !pictured.Contains(standing[own.Id].Id);
-            fates[own.Id] = !brings && (BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told))) ? ImportAction.Known : ImportAction.Changed;
+            fates[own.Id] = !brings && (BrewFiles.AreEqual(own, record) || (told is not null && BrewFiles.IsUnchanged(record, told))) ? ImportAction.Known : ImportAction.Changed;
         }
 
         return fates;
     }
 
     /// <summary>Saves how the brews of a batch were before, for undoing.</summary>
-    private async Task NoteBeforeAsync(int importId, IReadOnlyList<Guid> names, CancellationToken ct)
+    private async Task SavePreviousAsync(int importId, IReadOnlyList<Guid> names, CancellationToken ct)
     {
         var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId) && brew.DeletedAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
         var before = new Dictionary<Guid, string>();
@@ -350,7 +350,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         var withPictures = lot.Where(one => one.Brew.Pictures.Count > 0).Select(one => one.Brew.FileId).ToHashSet();
         var renewed = here.Values.Where(brew => withPictures.Contains(brew.FileId)).Select(brew => brew.Id).ToList();
         await db.Pictures.Where(picture => renewed.Contains(picture.BrewId)).ExecuteDeleteAsync(ct);
-        await NameAnewAsync(lot, ct);
+        await RenameImportedAsync(lot, ct);
         foreach (var one in lot)
         {
             var brew = one.Brew;
@@ -365,7 +365,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
             if (here.TryGetValue(brew.FileId, out var old))
             {
                 (brew.Id, brew.TakenG, brew.StoredPlanId, brew.FilterStockId) = (old.Id, old.TakenG, old.StoredPlanId, old.FilterStockId);
-                Lay(brew, written.Where(row => row.BrewId == old.Id));
+                Overwrite(brew, written.Where(row => row.BrewId == old.Id));
                 db.Update(brew);
                 foreach (var child in BrewParts.Of(brew))
                 {
@@ -397,7 +397,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Adds them to a brew; each taster and each measurement has one place.</summary>
-    private static void Lay(Brew brew, IEnumerable<(int BrewId, object Row)> written)
+    private static void Overwrite(Brew brew, IEnumerable<(int BrewId, object Row)> written)
     {
         foreach (var (_, row) in written)
         {
@@ -423,9 +423,9 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Links brews to those they were made from, which may come later in the same file.</summary>
-    private async Task TieAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
+    private async Task LinkAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
     {
-        foreach (var lot in incoming.Where(one => one.Parent is not null).Chunk(Lot))
+        foreach (var lot in incoming.Where(one => one.Parent is not null).Chunk(ReadBatchSize))
         {
             var names = lot.Select(one => one.Parent!.Value).ToList();
             var parents = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, brew => brew.Id, ct);
@@ -441,7 +441,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Where two entries have one id, the existing one keeps it.</summary>
-    private async Task NameAnewAsync(IReadOnlyList<BrewIn> lot, CancellationToken ct)
+    private async Task RenameImportedAsync(IReadOnlyList<BrewIn> lot, CancellationToken ct)
     {
         var entries = lot.SelectMany(one => one.Brew.Entries).ToList();
         var names = entries.ConvertAll(entry => entry.EntryId);

@@ -18,7 +18,7 @@ public sealed class LearnedNow
 
     /// <summary>Replaces what was learned by its update with one more brew, unless everything was learned again meanwhile.</summary>
     /// <returns>What is known now.</returns>
-    private Learned Renew(Learned from, Learned with) => Interlocked.CompareExchange(ref current, with, from) is var stood && ReferenceEquals(stood, from) ? with : stood;
+    private Learned Replace(Learned from, Learned with) => Interlocked.CompareExchange(ref current, with, from) is var stood && ReferenceEquals(stood, from) ? with : stood;
 
     /// <summary>What is known for a barista: nothing where they do not want it used.</summary>
     public Learned For(CurrentBarista who) => who.UsesLearned ? current : Learned.Nothing;
@@ -27,7 +27,7 @@ public sealed class LearnedNow
     /// <param name="who">Who asks.</param>
     /// <param name="learn">Learns from it.</param>
     public Learned With(CurrentBarista who, Func<Learned, Learned> learn) =>
-        !who.UsesLearned ? Learned.Nothing : behind && current is var known ? Renew(known, learn(known)) : current;
+        !who.UsesLearned ? Learned.Nothing : behind && current is var known ? Replace(known, learn(known)) : current;
 
     /// <summary>Signals that something was tasted, measured or brewed.</summary>
     public void Signal()
@@ -44,5 +44,5 @@ public sealed class LearnedNow
     }
 
     /// <summary>Whether there is something new since the last call.</summary>
-    public bool TakeNews() => Interlocked.Exchange(ref news, 0) == 1;
+    public bool TakeSignal() => Interlocked.Exchange(ref news, 0) == 1;
 }

@@ -15,7 +15,7 @@ namespace Cistern.Application.Learning;
 public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time)
 {
     /// <summary>How many of the latest brews are used: a fit of that many takes half a second at most.</summary>
-    public const int MostBrews = 60;
+    public const int MaxBrews = 60;
 
     /// <summary>Longer than any brew takes, ms.</summary>
     private const long RecentMs = 3L * 86_400_000;
@@ -33,7 +33,7 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
             if (!await db.Tastings.AnyAsync(one => one.AtMs > row.AtMs, ct) && !await db.Observations.AnyAsync(one => one.AtMs > row.AtMs, ct)
                 && !await db.Brews.AnyAsync(one => one.OpenedAtMs > row.AtMs - RecentMs && one.EndedAtMs > row.AtMs, ct))
             {
-                now.TakeNews();
+                now.TakeSignal();
             }
         }
     }
@@ -44,7 +44,7 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
         var sinceMs = time.GetUtcNow().ToUnixTimeMilliseconds() - OldMs;
         var brews = await db.Logged.AsNoTracking()
             .Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null && brew.OpenedAtMs > sinceMs && brew.GrinderName != "" && brew.CoffeeName != "")
-            .OrderByDescending(brew => brew.OpenedAtMs).Take(MostBrews)
+            .OrderByDescending(brew => brew.OpenedAtMs).Take(MaxBrews)
             .Include(brew => brew.Barista).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations)
             .Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista)
             .Include(brew => brew.Readings.Where(chunk => chunk.Of == Core.Readings.ReadingOf.SlurryC)).AsSplitQuery().ToListAsync(ct);
@@ -62,15 +62,15 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
         now.Relearned(learned);
     }
 
-    private static string Write(Learned learned) => JsonSerializer.Serialize(new Kept(
-        [.. learned.Parameters], [.. learned.Covariance], learned.Brews, [.. learned.LeftOut], [.. learned.Names], [.. learned.BrewsOf.Select(pair => new KeptCount(pair.Key.Scope, pair.Key.Whose, pair.Value))]));
+    private static string Write(Learned learned) => JsonSerializer.Serialize(new StoredFit(
+        [.. learned.Parameters], [.. learned.Covariance], learned.Brews, [.. learned.LeftOut], [.. learned.Names], [.. learned.BrewsOf.Select(pair => new StoredCount(pair.Key.Scope, pair.Key.Whose, pair.Value))]));
 
     private static Learned? Read(string json) =>
-        StoredJson.Read<Kept>(json) is { Parameters: { } parameters, Covariance: { } covariance, LeftOut: { } leftOut, Names: { } names, BrewsOf: { } brewsOf } kept && covariance.Length == parameters.Length * parameters.Length
+        StoredJson.Read<StoredFit>(json) is { Parameters: { } parameters, Covariance: { } covariance, LeftOut: { } leftOut, Names: { } names, BrewsOf: { } brewsOf } kept && covariance.Length == parameters.Length * parameters.Length
             ? new Learned([.. parameters], [.. covariance], kept.Brews) { LeftOut = [.. leftOut], Names = [.. names], BrewsOf = brewsOf.ToImmutableDictionary(one => (one.Scope, one.Whose), one => one.Brews) }
             : null;
 
-    private sealed record Kept(LearnedParameter[] Parameters, double[] Covariance, int Brews, LeftOut[] LeftOut, string[] Names, KeptCount[] BrewsOf);
+    private sealed record StoredFit(LearnedParameter[] Parameters, double[] Covariance, int Brews, LeftOut[] LeftOut, string[] Names, StoredCount[] BrewsOf);
 
-    private sealed record KeptCount(FitScope Scope, string Whose, int Brews);
+    private sealed record StoredCount(FitScope Scope, string Whose, int Brews);
 }

@@ -17,7 +17,7 @@ public sealed record LineageNode(StoredPlan Plan, int Brewed, Brew? Last, IReadO
 public sealed class LineageStore(CisternDb db)
 {
     /// <summary>Of a larger lineage, the first plans are shown.</summary>
-    public const int MostPlans = 100;
+    public const int MaxPlans = 100;
 
     /// <summary>The first plan of a lineage, with all saved plans made from it; null where there is no such plan.</summary>
     /// <param name="id">A plan of it, which is included even if it was not saved.</param>
@@ -37,12 +37,12 @@ public sealed class LineageStore(CisternDb db)
 
         var plans = new List<StoredPlan> { first };
         var parents = new Dictionary<int, int>();
-        for (var at = 0; at < plans.Count && plans.Count < MostPlans; at++)
+        for (var at = 0; at < plans.Count && plans.Count < MaxPlans; at++)
         {
             var of = plans[at].Id;
             var children = await db.Plans.AsNoTracking()
                 .Where(row => row.RemovedAtMs == null && (row.SavedAtMs != null || row.Id == id) && (row.ParentId == of || (row.ParentId == null && db.Brews.Any(brew => brew.Id == row.FromBrewId && brew.StoredPlanId == of))))
-                .OrderBy(row => row.Id).Take(MostPlans - plans.Count).ToListAsync(ct);
+                .OrderBy(row => row.Id).Take(MaxPlans - plans.Count).ToListAsync(ct);
             foreach (var child in children.Where(child => !plans.Exists(known => known.Id == child.Id)))
             {
                 parents.Add(child.Id, of);

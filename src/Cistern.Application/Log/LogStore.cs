@@ -21,7 +21,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
             .Select(row => new LastGear(row.Coffee, row.Grinder, row.Vessel)).FirstOrDefault());
 
     /// <summary>The most saved searches.</summary>
-    public const int MostSaved = 50;
+    public const int MaxSaved = 50;
 
     /// <summary>Finds what is asked for.</summary>
     /// <param name="query">What is asked for.</param>
@@ -40,7 +40,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     }
 
     /// <summary>Reads the log, so that the first visitor does not wait for it.</summary>
-    public Task WarmAsync(CancellationToken ct) => FindAsync(new LogQuery(), ct);
+    public Task LoadIndexAsync(CancellationToken ct) => FindAsync(new LogQuery(), ct);
 
     /// <summary>What a barista last brewed a family with.</summary>
     /// <param name="barista">Their name.</param>
@@ -78,7 +78,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         {
             kept.Query = query.ToString();
         }
-        else if (await db.SavedSearches.CountAsync() >= MostSaved)
+        else if (await db.SavedSearches.CountAsync() >= MaxSaved)
         {
             return false;
         }
@@ -95,7 +95,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     public Task<List<SavedSearch>> SavedAsync(CancellationToken ct) => db.SavedSearches.AsNoTracking().OrderBy(search => search.Name).ToListAsync(ct);
 
     /// <summary>Deletes a saved search.</summary>
-    public Task ForgetAsync(int id) => db.SavedSearches.Where(search => search.Id == id).ExecuteDeleteAsync();
+    public Task DeleteSavedAsync(int id) => db.SavedSearches.Where(search => search.Id == id).ExecuteDeleteAsync();
 
     /// <summary>The brews that contain words; null where the query has none.</summary>
     private static async Task<BitArray?> MatchingAsync(SqliteConnection connection, LogQuery query, CancellationToken ct)

@@ -20,7 +20,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
     public async Task<int?> BrewAsync(Brew brew, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Key, ct) is not null)
+        if (await rows.ResultOfAsync(wish.Key, ct) is not null)
         {
             return null;
         }
@@ -28,7 +28,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
         db.Brews.Add(brew);
         await IsBeingBrewedAsync([brew.StoredPlanId], ct);
         await db.SaveChangesAsync(ct);
-        await rows.FinishAsync(wish, $"/brew/{PlanRows.Text(brew.Id)}", ct);
+        await rows.SaveRequestAsync(wish, $"/brew/{PlanRows.Text(brew.Id)}", ct);
         await transaction.CommitAsync(CancellationToken.None);
         return brew.Id;
     }
@@ -43,7 +43,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
     public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Key, ct) is not null)
+        if (await rows.ResultOfAsync(wish.Key, ct) is not null)
         {
             return false;
         }
@@ -57,10 +57,10 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
 
         db.Brews.AddRange(brews.First, brews.Second);
         await IsBeingBrewedAsync([pair.FirstPlanId, pair.SecondPlanId], ct);
-        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.SavedAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.SavedAtMs, rows.NowMs).SetProperty(row => row.What, PlanRows.Short(what)), ct);
+        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.SavedAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.SavedAtMs, rows.NowMs).SetProperty(row => row.What, PlanRows.Truncated(what)), ct);
         await db.SaveChangesAsync(ct);
         (pair.FirstBrewId, pair.SecondBrewId) = (brews.First.Id, brews.Second.Id);
-        await rows.FinishAsync(wish, $"/pair/{PlanRows.Text(pairId)}", ct);
+        await rows.SaveRequestAsync(wish, $"/pair/{PlanRows.Text(pairId)}", ct);
         await transaction.CommitAsync(CancellationToken.None);
         return true;
     }

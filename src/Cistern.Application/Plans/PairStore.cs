@@ -10,7 +10,7 @@ namespace Cistern.Application.Plans;
 /// <param name="rows">Writes plans.</param>
 public sealed class PairStore(CisternDb db, PlanRows rows)
 {
-    private const int MostPairs = 30;
+    private const int MaxPairs = 30;
 
     /// <summary>Makes a pair from a plan, once: the plan becomes A and is saved, and B is a copy to be changed in one thing.</summary>
     /// <param name="plan">The plan as it was read.</param>
@@ -23,19 +23,19 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
     public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Key, ct) is { } done)
+        if (await rows.ResultOfAsync(wish.Key, ct) is { } done)
         {
             return done;
         }
 
-        if (!await rows.StandsAsync(plan, ct))
+        if (!await rows.IsCurrentAsync(plan, ct))
         {
             return null;
         }
 
         if (!plan.IsSaved)
         {
-            var first = await rows.SavedNowAsync(plan, state, name, wish, ct);
+            var first = await rows.WithNameAsync(plan, state, name, wish, ct);
             await db.SaveChangesAsync(ct);
             plan = (await rows.StoredAsync(first.Id, ct))!;
         }
@@ -47,7 +47,7 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
         db.Pairs.Add(pair);
         await db.SaveChangesAsync(ct);
         var address = $"/pair/{PlanRows.Text(pair.Id)}";
-        await rows.FinishAsync(wish, address, ct);
+        await rows.SaveRequestAsync(wish, address, ct);
         await transaction.CommitAsync(CancellationToken.None);
         return address;
     }
@@ -56,7 +56,7 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
     public Task<BrewPair?> PairAsync(int id, CancellationToken ct) => db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.Id == id, ct);
 
     /// <summary>The last pairs, the newest first.</summary>
-    public Task<List<BrewPair>> PairsAsync(CancellationToken ct) => db.Pairs.AsNoTracking().OrderByDescending(pair => pair.MadeAtMs).Take(MostPairs).ToListAsync(ct);
+    public Task<List<BrewPair>> PairsAsync(CancellationToken ct) => db.Pairs.AsNoTracking().OrderByDescending(pair => pair.MadeAtMs).Take(MaxPairs).ToListAsync(ct);
 
     /// <summary>Sets how long after A's clock that of B starts, s; not once the pair is brewed.</summary>
     public Task StaggerAsync(int id, double staggerS, CancellationToken ct) =>

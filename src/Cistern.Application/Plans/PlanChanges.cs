@@ -13,7 +13,7 @@ namespace Cistern.Application.Plans;
 public sealed class PlanChanges(CisternDb db, PlanRows rows)
 {
     /// <summary>The most revisions that can be undone.</summary>
-    public const int MostRevisions = 100;
+    public const int MaxRevisions = 100;
 
     /// <summary>Saves a change. A recipe, a brew or a saved plan that is changed gets a stored plan of its own.</summary>
     /// <param name="plan">The plan as it was read.</param>
@@ -26,8 +26,8 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     {
         var stored = await rows.StoredToChangeAsync(plan, ct);
         var position = stored.Position + 1;
-        await db.Revisions.Where(revision => revision.StoredPlanId == stored.Id && (revision.Position >= position || revision.Position < position - MostRevisions)).ExecuteDeleteAsync(ct);
-        db.Revisions.Add(new PlanRevision { StoredPlanId = stored.Id, Position = position, StateJson = PlanRows.Detached(plan, state).ToJson(), What = PlanRows.Short(what), AtMs = rows.NowMs });
+        await db.Revisions.Where(revision => revision.StoredPlanId == stored.Id && (revision.Position >= position || revision.Position < position - MaxRevisions)).ExecuteDeleteAsync(ct);
+        db.Revisions.Add(new PlanRevision { StoredPlanId = stored.Id, Position = position, StateJson = PlanRows.Detached(plan, state).ToJson(), What = PlanRows.Truncated(what), AtMs = rows.NowMs });
         stored.Position = position;
         rows.Touch(stored, wish);
         return stored.Id;
@@ -39,7 +39,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
-    public Task<OpenPlan?> WantAsync(OpenPlan plan, long? wantedAtMs, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
+    public Task<OpenPlan?> ScheduleAsync(OpenPlan plan, long? wantedAtMs, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
         var stored = plan.Stored is { } own ? await db.Plans.FirstAsync(row => row.Id == own.Id, ct) : await rows.StoredToChangeAsync(plan, ct);
         stored.WantedAtMs = wantedAtMs;

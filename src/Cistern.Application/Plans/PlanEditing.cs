@@ -21,7 +21,7 @@ public sealed class PlanEditing
     {
         (before, this.context) = (state, context);
         Work = new PlanWork(state.ToPlan(), context.Gear, context.ModelOf(state.ToPlan()));
-        LetGo = Work.LetGo;
+        BatchReleased = Work.BatchReleased;
     }
 
     /// <summary>The plan in its current state, computed.</summary>
@@ -64,10 +64,10 @@ public sealed class PlanEditing
     public bool CanGrind => Bag is not { BoughtGround: true };
 
     /// <summary>Whether the quantities held became inconsistent, so that the recipe's own dose and water were restored.</summary>
-    public bool LetGo { get; private set; }
+    public bool BatchReleased { get; private set; }
 
     /// <summary>What was changed, in a few words each.</summary>
-    public IReadOnlyList<string> Did => did;
+    public IReadOnlyList<string> Applied => did;
 
     /// <summary>The resulting state; the original one where nothing was changed.</summary>
     public PlanState State => did.Count == 0 ? before : Picked;
@@ -91,7 +91,7 @@ public sealed class PlanEditing
         if (applied.Refusal is null)
         {
             Work = WorkOf(applied.Plan);
-            LetGo |= applied.LetGo || Work.LetGo;
+            BatchReleased |= applied.BatchReleased || Work.BatchReleased;
             Note(words);
         }
 

@@ -17,11 +17,11 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     public const string BrewPrefix = "brew-";
 
     /// <summary>So many plans stand on a page.</summary>
-    public const int PageOfPlans = 30;
+    public const int PlansPerPage = 30;
 
-    private const int MostUnsaved = 10;
-    private const long LatelyMs = 14L * 86_400_000;
-    private const int MostWanted = 100;
+    private const int MaxUnsaved = 10;
+    private const long RecentMs = 14L * 86_400_000;
+    private const int MaxWanted = 100;
 
     /// <summary>Opens a plan; null where there is none.</summary>
     /// <exception cref="UnreadableException">It exists and cannot be read; <see cref="PlanRepair"/> tells more.</exception>
@@ -57,22 +57,22 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     public async Task<(IReadOnlyList<StoredPlan> Plans, int Of)> FindSavedAsync(string words, int page, CancellationToken ct)
     {
         var found = Saved(words);
-        return (await found.Skip(page * PageOfPlans).Take(PageOfPlans).ToListAsync(ct), await found.CountAsync(ct));
+        return (await found.Skip(page * PlansPerPage).Take(PlansPerPage).ToListAsync(ct), await found.CountAsync(ct));
     }
 
     /// <summary>Recently changed plans that were neither saved nor brewed, newest first.</summary>
     public Task<List<StoredPlan>> UnsavedAsync(CancellationToken ct) =>
-        db.Plans.AsNoTracking().Where(stored => stored.SavedAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > rows.NowMs - LatelyMs
+        db.Plans.AsNoTracking().Where(stored => stored.SavedAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > rows.NowMs - RecentMs
                 && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
-            .OrderByDescending(stored => stored.ChangedAtMs).Take(MostUnsaved).ToListAsync(ct);
+            .OrderByDescending(stored => stored.ChangedAtMs).Take(MaxUnsaved).ToListAsync(ct);
 
     /// <summary>The current state of a saved plan; null where it cannot be read.</summary>
     public async Task<PlanState?> StateAsync(int storedId, CancellationToken ct) =>
         await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == storedId && db.Plans.Any(stored => stored.Id == storedId && stored.Position == revision.Position))
-            .Select(revision => revision.StateJson).FirstOrDefaultAsync(ct) is { } json ? PlanRows.Readable(json).State : null;
+            .Select(revision => revision.StateJson).FirstOrDefaultAsync(ct) is { } json ? PlanRows.TryRead(json).State : null;
 
     /// <summary>A recipe of a plan with its unknown members restored, as in a file.</summary>
-    public async Task<Recipe> WholeAsync(OpenPlan plan, Recipe recipe, CancellationToken ct) =>
+    public async Task<Recipe> WithExtraMembersAsync(OpenPlan plan, Recipe recipe, CancellationToken ct) =>
         plan.Stored is { } stored && await rows.ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe;
 
     /// <summary>The recipes of all saved plans as in files, without those that cannot be read.</summary>
@@ -93,8 +93,8 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     }
 
     /// <summary>Plans scheduled from a time on, earliest first.</summary>
-    public Task<List<StoredPlan>> WantedAsync(long fromMs, CancellationToken ct) =>
-        db.Plans.AsNoTracking().Where(stored => stored.WantedAtMs >= fromMs && stored.RemovedAtMs == null).OrderBy(stored => stored.WantedAtMs).Take(MostWanted).ToListAsync(ct);
+    public Task<List<StoredPlan>> ScheduledAsync(long fromMs, CancellationToken ct) =>
+        db.Plans.AsNoTracking().Where(stored => stored.WantedAtMs >= fromMs && stored.RemovedAtMs == null).OrderBy(stored => stored.WantedAtMs).Take(MaxWanted).ToListAsync(ct);
 
     /// <summary>Of some plans those that were made as the next of a series and not brewed yet.</summary>
     public async Task<IReadOnlyList<StoredPlan>> UnbrewedAsync(IReadOnlyList<StoredPlan> saved, CancellationToken ct)

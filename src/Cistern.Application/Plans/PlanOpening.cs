@@ -81,7 +81,7 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
     /// <param name="written">The brew's plan.</param>
     /// <param name="who">Who asks.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, Recipe written, CurrentBarista who, CancellationToken ct)
+    public async Task<Forecast> ReopenAsync(BrewGear gear, Recipe recipe, Recipe written, CurrentBarista who, CancellationToken ct)
     {
         var state = gear.StateOf(recipe, written);
         return new PlanEditing(state, await ContextAsync(state, who, ct)).Forecast;

@@ -17,7 +17,7 @@ public sealed class PlanRepair(CisternDb db)
         }
 
         var raw = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == number && revision.Position == stored.Position).Select(revision => revision.StateJson).FirstOrDefaultAsync(ct);
-        return (raw is null ? "Its current change is missing." : PlanRows.Unreadable(raw) ?? PlanRows.Unreadable(stored.AcceptedJson)) is { } why
+        return (raw is null ? "Its current change is missing." : PlanRows.ProblemOf(raw) ?? PlanRows.ProblemOf(stored.AcceptedJson)) is { } why
             ? new BrokenPlan(stored, why, (await LastReadableAsync(stored, ct))?.What, raw ?? "")
             : null;
     }
@@ -33,7 +33,7 @@ public sealed class PlanRepair(CisternDb db)
         }
 
         stored.Position = revision.Position;
-        stored.AcceptedJson = PlanRows.Unreadable(stored.AcceptedJson) is null ? stored.AcceptedJson : revision.StateJson;
+        stored.AcceptedJson = PlanRows.ProblemOf(stored.AcceptedJson) is null ? stored.AcceptedJson : revision.StateJson;
         await db.SaveChangesAsync(ct);
         return true;
     }
@@ -42,7 +42,7 @@ public sealed class PlanRepair(CisternDb db)
     {
         await foreach (var revision in db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == stored.Id && revision.Position <= stored.Position).OrderByDescending(revision => revision.Position).AsAsyncEnumerable().WithCancellation(ct))
         {
-            if (PlanRows.Unreadable(revision.StateJson) is null)
+            if (PlanRows.ProblemOf(revision.StateJson) is null)
             {
                 return revision;
             }

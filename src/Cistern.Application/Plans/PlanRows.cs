@@ -21,12 +21,12 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
 
     internal static string Text(int id) => id.ToString(CultureInfo.InvariantCulture);
 
-    internal static string Short(string what) => what.Length > 200 ? what[..200] : what;
+    internal static string Truncated(string what) => what.Length > 200 ? what[..200] : what;
 
-    internal static string? Unreadable(string json) => Readable(json).Problem;
+    internal static string? ProblemOf(string json) => TryRead(json).Problem;
 
     /// <summary>A stored state, or what is wrong with it.</summary>
-    internal static (PlanState? State, string? Problem) Readable(string json)
+    internal static (PlanState? State, string? Problem) TryRead(string json)
     {
         try
         {
@@ -56,13 +56,13 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     internal void Touch(StoredPlan stored, PlanRequest wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
 
     /// <summary>The address of a request's result; null where it was not carried out.</summary>
-    public Task<string?> DoneAsync(Guid key, CancellationToken ct) => requests.DoneAsync(key, ct);
+    public Task<string?> ResultOfAsync(Guid key, CancellationToken ct) => requests.ResultOfAsync(key, ct);
 
     internal Task<string?> ExtraAsync(int storedId, CancellationToken ct) =>
         db.Extras.AsNoTracking().Where(row => row.StoredPlanId == storedId).Select(row => row.Json).FirstOrDefaultAsync(ct);
 
     /// <summary>Saves a change together with its request.</summary>
-    internal async Task FinishAsync(PlanRequest wish, string address, CancellationToken ct)
+    internal async Task SaveRequestAsync(PlanRequest wish, string address, CancellationToken ct)
     {
         requests.Remember(wish.Key, address);
         await db.SaveChangesAsync(ct);
@@ -77,13 +77,13 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         int id;
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
-            if (await DoneAsync(wish.Key, ct) is not null || !await StandsAsync(plan, ct))
+            if (await ResultOfAsync(wish.Key, ct) is not null || !await IsCurrentAsync(plan, ct))
             {
                 return null;
             }
 
             id = await change();
-            await FinishAsync(wish, $"/plan/{Text(id)}", ct);
+            await SaveRequestAsync(wish, $"/plan/{Text(id)}", ct);
             await transaction.CommitAsync(CancellationToken.None);
         }
 
@@ -91,7 +91,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         return (await StoredAsync(id, ct))!;
     }
 
-    internal async Task<bool> StandsAsync(OpenPlan plan, CancellationToken ct) =>
+    internal async Task<bool> IsCurrentAsync(OpenPlan plan, CancellationToken ct) =>
         plan.Stored is not { } seen
         || await db.Plans.AnyAsync(row => row.Id == seen.Id && row.Position == seen.Position && row.SavedAtMs == seen.SavedAtMs
             && db.Revisions.Any(revision => revision.StoredPlanId == seen.Id && revision.Position == seen.Position && revision.Id == plan.RevisionId), ct);
@@ -112,7 +112,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     }
 
     /// <summary>The stored plan of an open plan, saved under a name in its current state; not yet written.</summary>
-    internal async Task<StoredPlan> SavedNowAsync(OpenPlan plan, PlanState state, string name, PlanRequest wish, CancellationToken ct)
+    internal async Task<StoredPlan> WithNameAsync(OpenPlan plan, PlanState state, string name, PlanRequest wish, CancellationToken ct)
     {
         var stored = await StoredToChangeAsync(plan, ct);
         var json = Detached(plan, state).ToJson();

@@ -22,7 +22,7 @@ public sealed class PlanSaving(CisternDb db, PlanRows rows)
     /// <returns>The saved plan; null where somebody else has changed it meanwhile.</returns>
     public Task<OpenPlan?> SaveAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
-        var stored = await rows.SavedNowAsync(plan, state, name, wish, ct);
+        var stored = await rows.WithNameAsync(plan, state, name, wish, ct);
         (stored.What, stored.Why) = (what, why);
         return stored.Id;
     }, wish, ct);
@@ -39,17 +39,17 @@ public sealed class PlanSaving(CisternDb db, PlanRows rows)
     public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Key, ct) is { } done)
+        if (await rows.ResultOfAsync(wish.Key, ct) is { } done)
         {
             return done;
         }
 
         var stored = await rows.AddAsync(new OpenPlan(from.RecipeId, null, state, state, null, null), from.RecipeId, from.Name, ct);
         (stored.FromBrewId, stored.ChangedJson, stored.ParentName) = (from.Id, changedJson, from.Name);
-        (stored.What, stored.Why, stored.SavedAtMs) = (PlanRows.Short(what), why, rows.NowMs);
+        (stored.What, stored.Why, stored.SavedAtMs) = (PlanRows.Truncated(what), why, rows.NowMs);
         rows.Touch(stored, wish);
         var address = $"/plan/{PlanRows.Text(stored.Id)}";
-        await rows.FinishAsync(wish, address, ct);
+        await rows.SaveRequestAsync(wish, address, ct);
         await transaction.CommitAsync(CancellationToken.None);
         return address;
     }

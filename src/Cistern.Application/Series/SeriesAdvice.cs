@@ -68,7 +68,7 @@ public sealed class SeriesAdvice(CisternDb db, SeriesStore lines, ForecastModel 
         var learned = now.With(
             who,
             known => known.Brews > 0 ? Fitter.With(known, BrewRecords.ForFitting(last, records[^1]), published) : Fitter.Of(line.Zip(records, BrewRecords.ForFitting), published));
-        var told = last.Told(published);
+        var told = last.FiguresOf(published);
         var advice = Advisor.Of(records, learned.Model(published, records[^1].Keys()), new AdviceGear { Grinder = gear.Grinder?.Scale, LeftG = gear.Bag?.LeftG, CupG = CupG(last) }, told);
         // The figures of each change are forecast for its plan, so that the plan shows the same.
         var planned = records[^1].Planned;
@@ -76,7 +76,7 @@ public sealed class SeriesAdvice(CisternDb db, SeriesStore lines, ForecastModel 
         Forecast Of(Recipe recipe) => new PlanEditing(gear.StateOf(recipe, planned), context).Forecast;
         return new AdvisedBrew(last, gear, advice with { Changes = [.. advice.Changes.Select(change => advice.Planned(change, Of(change.Recipe)))] }, Of(planned))
         {
-            Liked = Correction.MissOf(told.AsBrewed, told.Planned) > 1 ? records[^1].Brewed : planned,
+            Liked = Correction.DistanceOf(told.AsBrewed, told.Planned) > 1 ? records[^1].Brewed : planned,
         };
     }
 }

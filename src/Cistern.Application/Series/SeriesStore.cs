@@ -9,7 +9,7 @@ namespace Cistern.Application.Series;
 public sealed class SeriesStore(CisternDb db)
 {
     /// <summary>Of a longer series, the newest brews are used.</summary>
-    public const int MostBrews = 12;
+    public const int MaxBrews = 12;
 
     /// <summary>Brews further apart than this belong to different series, ms.</summary>
     private const long FarMs = 45L * 86_400_000;
@@ -24,9 +24,9 @@ public sealed class SeriesStore(CisternDb db)
         // By the index of coffee and time alone, then filled.
         var ids = await db.Logged.Where(row => row.CoffeeName == brew.CoffeeName && row.State == BrewState.Finished && row.OpenedAtMs >= brew.OpenedAtMs - FarMs && row.OpenedAtMs <= toMs
                 && row.RecipeId == brew.RecipeId && row.StartedAtMs != null)
-            .OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.Id).Select(row => row.Id).Take(MostBrews).ToListAsync(ct);
+            .OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.Id).Select(row => row.Id).Take(MaxBrews).ToListAsync(ct);
         // The brew it was made from belongs to the series, whatever its coffee is called.
-        for (var parent = brew.ParentBrewId; parent is { } id && !ids.Contains(id) && ids.Count < MostBrews;)
+        for (var parent = brew.ParentBrewId; parent is { } id && !ids.Contains(id) && ids.Count < MaxBrews;)
         {
             ids.Add(id);
             parent = await db.Brews.Where(row => row.Id == id).Select(row => row.ParentBrewId).FirstOrDefaultAsync(ct);
@@ -34,7 +34,7 @@ public sealed class SeriesStore(CisternDb db)
 
         if (!upTo)
         {
-            ids.AddRange(await db.Logged.Where(row => row.ParentBrewId == brew.Id && !ids.Contains(row.Id) && row.State == BrewState.Finished && row.StartedAtMs != null).OrderBy(row => row.Id).Select(row => row.Id).Take(MostBrews).ToListAsync(ct));
+            ids.AddRange(await db.Logged.Where(row => row.ParentBrewId == brew.Id && !ids.Contains(row.Id) && row.State == BrewState.Finished && row.StartedAtMs != null).OrderBy(row => row.Id).Select(row => row.Id).Take(MaxBrews).ToListAsync(ct));
         }
 
         var rows = await db.Brews.AsNoTracking().Where(row => ids.Contains(row.Id))

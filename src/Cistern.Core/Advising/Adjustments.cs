@@ -12,10 +12,10 @@ namespace Cistern.Core.Advising;
 internal static class Adjustments
 {
     /// <summary>A setting changes by at most this share of itself; more would be another recipe. Judged.</summary>
-    private const double Far = 0.3;
+    private const double MaxShare = 0.3;
 
     /// <summary>A kettle or a flame changes by at most this, K. Judged.</summary>
-    private const double FarK = 10;
+    private const double MaxChangeK = 10;
 
     /// <summary>The lowest temperature of a kettle for a hot brew, °C. Judged.</summary>
     private const double CoolestC = 78;
@@ -27,7 +27,7 @@ internal static class Adjustments
     private const string LeaveLast = "Let the mud sink, and leave the last sip.";
 
     /// <summary>Adjustments whose value is searched on a dial.</summary>
-    public static ImmutableArray<Adjustment> Sought { get; } = [Adjustment.Grind, Adjustment.Temperature, Adjustment.Dose, Adjustment.Water, Adjustment.Release, Adjustment.Turns, Adjustment.PressTime, Adjustment.Dilution];
+    public static ImmutableArray<Adjustment> Searched { get; } = [Adjustment.Grind, Adjustment.Temperature, Adjustment.Dose, Adjustment.Water, Adjustment.Release, Adjustment.Turns, Adjustment.PressTime, Adjustment.Dilution];
 
     /// <summary>The adjustment's name in the open files.</summary>
     public static string Word(Adjustment adjustment, Recipe recipe) => adjustment switch
@@ -73,7 +73,7 @@ internal static class Adjustments
             return Dilution(now.Recipe) is { } water ? (water.WaterG, new Dial(Setting.WaterG, new Span(Math.Max(1, 0.5 * water.WaterG), 1.6 * water.WaterG), 1, water.WaterG)) : null;
         }
 
-        if (!Sought.Contains(adjustment))
+        if (!Searched.Contains(adjustment))
         {
             return null;
         }
@@ -87,11 +87,11 @@ internal static class Adjustments
         var usual = Dial.Usual(now, setting);
         var dial = adjustment switch
         {
-            Adjustment.Grind => gear.Grinder is { Grinds: true } grinder ? Held(Milled(grinder), stands) : Held(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
+            Adjustment.Grind => gear.Grinder is { Grinds: true } grinder ? LimitedChange(OnScale(grinder), stands) : LimitedChange(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
             // A kettle is set in whole degrees; a value between two changes by whole degrees.
-            Adjustment.Temperature => usual with { Origin = stands, Range = new Span(Math.Max(Math.Min(CoolestC, stands), stands - FarK), Math.Max(stands, Math.Min(usual.Range.High, stands + FarK))) },
-            Adjustment.Dose => usual with { Origin = stands, Range = new Span((1 - Far) * stands, Math.Max(stands, Math.Min((1 + Far) * stands, gear.LeftG ?? double.PositiveInfinity))) },
-            Adjustment.Water => usual with { Origin = stands, StepSize = stands < 300 ? 2 : 5, Range = new Span((1 - Far) * stands, (1 + Far) * stands) },
+            Adjustment.Temperature => usual with { Origin = stands, Range = new Span(Math.Max(Math.Min(CoolestC, stands), stands - MaxChangeK), Math.Max(stands, Math.Min(usual.Range.High, stands + MaxChangeK))) },
+            Adjustment.Dose => usual with { Origin = stands, Range = new Span((1 - MaxShare) * stands, Math.Max(stands, Math.Min((1 + MaxShare) * stands, gear.LeftG ?? double.PositiveInfinity))) },
+            Adjustment.Water => usual with { Origin = stands, StepSize = stands < 300 ? 2 : 5, Range = new Span((1 - MaxShare) * stands, (1 + MaxShare) * stands) },
             Adjustment.Release => usual with { Origin = stands, Range = Window(now) ?? new Span(0.5 * stands, Math.Max(1.6 * stands, stands + 45)) },
             Adjustment.Turns => usual with { Range = new Span(0, Math.Max(12, stands)) },
             _ => usual with { Range = new Span(Math.Max(8, 0.6 * stands), Math.Max(60, stands)) },
@@ -232,14 +232,14 @@ internal static class Adjustments
     };
 
     /// <summary>A grinder's settings, finest first; a table may run either way.</summary>
-    private static Dial Milled(GrinderScale grinder)
+    private static Dial OnScale(GrinderScale grinder)
     {
         var (one, other) = (grinder.MedianUm(grinder.Usable.Low), grinder.MedianUm(grinder.Usable.High));
         return new Dial(Setting.MedianUm, new Span(Math.Min(one, other), Math.Max(one, other)), Math.Abs(grinder.UmPerSetting) * grinder.Step, one);
     }
 
     /// <summary>Limits the change of a grind to a third of itself.</summary>
-    private static Dial Held(Dial dial, double stands) => dial with
+    private static Dial LimitedChange(Dial dial, double stands) => dial with
     {
         Range = new Span(Math.Clamp(0.6 * stands, Math.Min(dial.Range.Low, stands), dial.Range.High), Math.Clamp(1.6 * stands, dial.Range.Low, Math.Max(dial.Range.High, stands))),
     };

@@ -17,9 +17,9 @@ public static class AdviceWords
     internal static string Why(AdvisedChange change, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims)
     {
         var answered = stated.Where(complaint => change.Answers.Contains(complaint)).ToList();
-        var wrong = answered.Count > 0 ? Joined([.. answered.Take(Named).Select(one => Wrong(one, change.Now, aims))])
+        var wrong = answered.Count > 0 ? Joined([.. answered.Take(Named).Select(one => Fault(one, change.Now, aims))])
             : aims.Where(aim => aim.Set).Select(aim => Missed(aim, change.Now)).OfType<string>().FirstOrDefault() ?? "";
-        return $"{wrong} {Does(change)}{(change.And is { } and ? $". No single change does both without harm: {Lower(Does(Second(change, and)))}" : "")}{Comes(change)}".Trim();
+        return $"{wrong} {Effect(change)}{(change.And is { } and ? $". No single change does both without harm: {Lower(Effect(Second(change, and)))}" : "")}{Cost(change)}".Trim();
     }
 
     /// <summary>Joins sentences: "It is sour, and it drained fast."</summary>
@@ -40,8 +40,8 @@ public static class AdviceWords
             Flowed = !stated.Any(Effects.IsFlow) && !stated.Any(one => one is Complaint.TooLate or Complaint.TooEarly or Complaint.FellBack),
             ExtractionText = Text($"{cup.ExtractionWords}: {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
             // A cup that was tasted is described by the taster, not by the forecast.
-            BalanceText = side is { } points ? $"tasted {CupJudgement.SaidOf(points)}; expected {CupJudgement.BalanceOf(totals.FlavourBalance)}" : $"expected {CupJudgement.BalanceOf(totals.FlavourBalance)}",
-            BodyText = Text($"{(tds is null ? "expected " : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Said(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
+            BalanceText = side is { } points ? $"tasted {CupJudgement.WordsOf(points)}; expected {CupJudgement.BalanceOf(totals.FlavourBalance)}" : $"expected {CupJudgement.BalanceOf(totals.FlavourBalance)}",
+            BodyText = Text($"{(tds is null ? "expected " : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Scale(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
             Cup = cup,
             Complaints = stated,
             Tasted = tasted,
@@ -78,7 +78,7 @@ public static class AdviceWords
         }
 
         var what = told.Count > 0 ? string.Join(", and ", told.Take(2)) : "it was not brewed as planned";
-        return $"{char.ToUpperInvariant(what[0])}{what[1..]}: that explains why it was {string.Join(" and ", explained.Take(2).Select(Called))}. Brew it as planned before changing anything.";
+        return $"{char.ToUpperInvariant(what[0])}{what[1..]}: that explains why it was {string.Join(" and ", explained.Take(2).Select(NameOf))}. Brew it as planned before changing anything.";
     }
 
     /// <summary>Where taste and forecast, or taste and target, contradict each other: one sentence with both.</summary>
@@ -88,7 +88,7 @@ public static class AdviceWords
         var by = CupJudgement.FlavourSideOf(totals.FlavourBalance);
         if (changes.Count > 0 && !aims.IsEmpty && stated.Any(one => Effects.IsAgainst(one, totals, changes[0].Then.Totals)))
         {
-            return $"Your target and your taste ask for different things: first towards the target, then against {string.Join(" and ", stated.Take(2).Select(Called))}.";
+            return $"Your target and your taste ask for different things: first towards the target, then against {string.Join(" and ", stated.Take(2).Select(NameOf))}.";
         }
 
         return said != 0 && ((said > 0 && by is FlavourSide.Sour or FlavourSide.SourSide) || (said < 0 && by is FlavourSide.Bitter or FlavourSide.BitterSide))
@@ -97,7 +97,7 @@ public static class AdviceWords
     }
 
     /// <summary>A complaint as it follows "it was".</summary>
-    private static string Called(Complaint complaint) => complaint switch
+    private static string NameOf(Complaint complaint) => complaint switch
     {
         Complaint.PressHard => "hard to press",
         Complaint.PressEasy => "too easy to press",
@@ -149,11 +149,11 @@ public static class AdviceWords
     };
 
     /// <summary>The name of a change with its direction: "Grind finer", or "Grind coarser, and brew hotter".</summary>
-    public static string Name(AdvisedChange change) => change.And is { } and ? $"{One(change)}, and {Lower(One(Second(change, and)))}" : One(change);
+    public static string Name(AdvisedChange change) => change.And is { } and ? $"{NameOfOne(change)}, and {Lower(NameOfOne(Second(change, and)))}" : NameOfOne(change);
 
     private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 
-    private static string One(AdvisedChange change)
+    private static string NameOfOne(AdvisedChange change)
     {
         var up = change.To > change.From;
         return change.Adjustment switch
@@ -180,7 +180,7 @@ public static class AdviceWords
         };
     }
 
-    private static string Wrong(Complaint complaint, Forecast now, ImmutableArray<Aim> aims) => complaint switch
+    private static string Fault(Complaint complaint, Forecast now, ImmutableArray<Aim> aims) => complaint switch
     {
         Complaint.Sour => "It is sour.",
         Complaint.Bitter => "It is bitter.",
@@ -209,7 +209,7 @@ public static class AdviceWords
         _ => "",
     };
 
-    private static string Does(AdvisedChange change)
+    private static string Effect(AdvisedChange change)
     {
         var up = change.To > change.From;
         return change.Adjustment switch
@@ -244,7 +244,7 @@ public static class AdviceWords
         };
     }
 
-    private static string Comes(AdvisedChange change)
+    private static string Cost(AdvisedChange change)
     {
         var (from, to) = (change.Now.Totals, change.Then.Totals);
         var text = Text($". Expect {Stronger(to.FinalTdsPercent - from.FinalTdsPercent)}, {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
@@ -301,7 +301,7 @@ public static class AdviceWords
         return Text($", {side} the {wanted.Low:0.00} to {wanted.High:0.00} % of the target");
     }
 
-    private static string Said(double? said, string low, string high) =>
+    private static string Scale(double? said, string low, string high) =>
         said is { } points ? Text($"; called {(Math.Abs(points) is > 0 and < 2 ? "a little " : "")}{(points < 0 ? low : points > 0 ? high : $"neither {low} nor {high}")}{(points == 0 ? "" : " (" + Signed(points, "0.#") + ")")}") : "";
 
     private static string Signed(double value, string format = "0.00") => value.ToString("+" + format + ";−" + format + ";0", CultureInfo.InvariantCulture);

@@ -17,7 +17,7 @@ namespace Cistern.Core.Advising;
 /// </remarks>
 public static class Advisor
 {
-    private const int PointsASide = 5;
+    private const int PointsPerSide = 5;
 
     private static readonly ImmutableSortedDictionary<string, System.Text.Json.JsonElement> NoExtra = ImmutableSortedDictionary<string, System.Text.Json.JsonElement>.Empty;
 
@@ -25,19 +25,19 @@ public static class Advisor
     private const double SecondShare = 0.55;
 
     /// <summary>A smaller change is preferred where it is worth at most this much less. Judged.</summary>
-    private const double AsGood = 0.02;
+    private const double EquallyGood = 0.02;
 
     /// <summary>From this probability on, an aim counts as met. Judged.</summary>
-    private const double Enough = 0.5;
+    private const double MetFrom = 0.5;
 
     /// <summary>From this probability on, an aim is certainly met and nothing is changed. Between the two, a change must be clearly better. Judged.</summary>
-    private const double Sure = 0.9;
+    private const double CertainFrom = 0.9;
 
     /// <summary>The same for what nobody set, where something else was set: a target that is met is not given up for what was never asked. Judged.</summary>
-    private const double UnaskedEnough = 0.25;
+    private const double UnsetMetFrom = 0.25;
 
     /// <summary>The least gain of a change. Judged.</summary>
-    private const double LeastGain = 0.02;
+    private const double MinGain = 0.02;
 
     /// <summary>The least gain where the target may already be met. Judged.</summary>
     private const double ClearGain = 0.04;
@@ -46,15 +46,15 @@ public static class Advisor
     private const double FlowWorth = 0.5;
 
     /// <summary>Changes worth less than this share of the best are not offered. Judged.</summary>
-    private const double WorthTelling = 0.3;
+    private const double OfferedFrom = 0.3;
 
     /// <summary>An aim that is met is considered broken below this probability. Judged.</summary>
-    private const double Broken = 0.2;
+    private const double BrokenBelow = 0.2;
 
     /// <summary>A smaller change is offered only where it has an effect that can be tasted. Judged.</summary>
-    private const double LeastSize = 0.6;
+    private const double MinSize = 0.6;
 
-    private const int MostChanges = 6;
+    private const int MaxChanges = 6;
 
     /// <summary>What to do next time.</summary>
     /// <param name="line">The brews of the series, oldest first; the last one is judged.</param>
@@ -66,7 +66,7 @@ public static class Advisor
         new Work(line, model with { Memory = null }, gear, told).Run();
 
     /// <summary>Identifies a recipe by what is done, without names.</summary>
-    internal static string Print(Recipe recipe) => RecipeWriter.Write(recipe with
+    internal static string KeyOf(Recipe recipe) => RecipeWriter.Write(recipe with
     {
         Id = "x",
         Name = "x",
@@ -80,7 +80,7 @@ public static class Advisor
     });
 
     /// <summary>Events that a change may not introduce: an overflow, a step outside its window.</summary>
-    internal static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ToTheBrim or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
+    internal static bool IsFault(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ToTheBrim or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
 
     /// <summary>The figures of a recipe as a vector: those of the aims, then the peak volume, the force and the drawdown.</summary>
     private readonly record struct Point(double At, double[] Figures);
@@ -92,16 +92,16 @@ public static class Advisor
         private readonly ForecastModel model;
         private readonly Forecast now;
         private readonly Forecast asBrewed;
-        private readonly BrewFigures told;
+        private readonly BrewFigures brewed;
         private readonly ImmutableArray<Aim> aims;
         private readonly double[] sigma;
-        private readonly double[] stands;
+        private readonly double[] current;
         private readonly double[] coarse;
         private readonly HashSet<string> tried;
         private readonly Dictionary<Adjustment, (Dial Dial, Point[] Curve)> curves = [];
         private readonly ImmutableArray<Complaint> stated;
-        private readonly TasteAdvisor mouth;
-        private double leastGain = LeastGain;
+        private readonly TasteAdvisor taste;
+        private double leastGain = MinGain;
 
         public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, BrewFigures? told)
         {
@@ -110,15 +110,15 @@ public static class Advisor
             last = line[^1];
             now = model.Run(last.Planned, ForecastOptions.TotalsOnly);
             asBrewed = model.Figures(last.Brewed);
-            this.told = told ?? new BrewFigures(now.Totals, asBrewed.Totals);
+            brewed = told ?? new BrewFigures(now.Totals, asBrewed.Totals);
             aims = Aim.For(last, now);
             var bands = Confidence.Of(now);
             sigma = [.. aims.Select(aim => bands.TryGetValue(aim.Outcome, out var band) ? band.Sigma : 0)];
-            stands = Figures(now.Totals);
+            current = Figures(now.Totals);
             coarse = Figures(model.ForDifferences().Figures(last.Planned).Totals);
-            tried = [.. line.SelectMany(brew => (Recipe[])[brew.Planned, brew.Brewed]).Select(Print)];
+            tried = [.. line.SelectMany(brew => (Recipe[])[brew.Planned, brew.Brewed]).Select(KeyOf)];
             stated = Complaints.Of(last, gear);
-            mouth = new TasteAdvisor(last, now, asBrewed, stated, gear, tried);
+            taste = new TasteAdvisor(last, now, asBrewed, stated, gear, tried);
         }
 
         public Advice Run()
@@ -126,39 +126,39 @@ public static class Advisor
             if (aims.IsEmpty)
             {
                 // There is no target: the complaint should become less, and everything else stay as it was.
-                return Told(mouth.Run(), met: stated.IsEmpty);
+                return Told(taste.Run(), met: stated.IsEmpty);
             }
 
             var chances = aims.Select((aim, i) => aim.Chance(Brewed(aim), sigma[i])).ToList();
-            bool All(double enough) => chances.Select((chance, i) => chance >= (aims[i].Set ? enough : UnaskedEnough)).All(so => so);
-            var met = All(Enough);
-            leastGain = met ? ClearGain : LeastGain;
-            if (All(Sure))
+            bool All(double enough) => chances.Select((chance, i) => chance >= (aims[i].Set ? enough : UnsetMetFrom)).All(so => so);
+            var met = All(MetFrom);
+            leastGain = met ? ClearGain : MinGain;
+            if (All(CertainFrom))
             {
-                return Told(Said(), met: true);
+                return Told(FromTaste(), met: true);
             }
 
-            var towards = Towards();
-            var said = Said();
+            var towards = TowardsTarget();
+            var said = FromTaste();
             if (said.Count == 0)
             {
                 return Told(towards, met);
             }
 
             // A measured miss of the target comes before the taste, and the taste before a forecast that no measurement confirms.
-            var read = !met && last.Measured.TdsPercent is not null && mouth.Explained.IsEmpty;
-            var kept = towards.Where((change, i) => (read && i == 0) || !IsAgainst(change)).ToList();
-            var both = (met || kept.Count == 0 || !(read || !IsAgainst(kept[0]))) || !mouth.Explained.IsEmpty ? said.Concat(met ? [] : kept) : kept.Take(1).Concat(said).Concat(kept.Skip(1));
-            return Told([.. both.DistinctBy(change => (change.Adjustment, change.To > change.From, change.And?.Adjustment)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MostChanges)], met);
+            var read = !met && last.Measured.TdsPercent is not null && taste.Explained.IsEmpty;
+            var kept = towards.Where((change, i) => (read && i == 0) || !WorsensComplaint(change)).ToList();
+            var both = (met || kept.Count == 0 || !(read || !WorsensComplaint(kept[0]))) || !taste.Explained.IsEmpty ? said.Concat(met ? [] : kept) : kept.Take(1).Concat(said).Concat(kept.Skip(1));
+            return Told([.. both.DistinctBy(change => (change.Adjustment, change.To > change.From, change.And?.Adjustment)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MaxChanges)], met);
         }
 
         /// <summary>What answers the mouth, with the chance that it meets what was set.</summary>
-        private List<AdvisedChange> Said() => [.. mouth.Run().Select(change => change with { Chance = Chance(Figures(change.Then.Totals)) })];
+        private List<AdvisedChange> FromTaste() => [.. taste.Run().Select(change => change with { Chance = Chance(Figures(change.Then.Totals)) })];
 
         /// <summary>Single changes towards what was set, by the chance that they get there.</summary>
-        private List<AdvisedChange> Towards()
+        private List<AdvisedChange> TowardsTarget()
         {
-            foreach (var adjustment in Adjustments.Sought)
+            foreach (var adjustment in Adjustments.Searched)
             {
                 if (Adjustments.Of(adjustment, now, gear, gear.CanGrind(last.Coffee)) is { } has && has.Dial.Range.High > has.Dial.Range.Low)
                 {
@@ -166,31 +166,31 @@ public static class Advisor
                 }
             }
 
-            var worthNow = Worth(stands, null);
+            var worthNow = Worth(current, null);
             var changes = curves.Select(pair => Best(pair.Key, pair.Value.Dial, worthNow)).OfType<(AdvisedChange Change, double Worth)>().ToList();
             // Where the plan should be right and was not followed, the plan again.
-            if (Correction.IsWanted(asBrewed, now.Totals) && Chance(stands) >= Enough && Told(Adjustment.AsPlanned, 0, 0, last.Planned) is { } again)
+            if (Correction.IsNeeded(asBrewed, now.Totals) && Chance(current) >= MetFrom && Told(Adjustment.AsPlanned, 0, 0, last.Planned) is { } again)
             {
                 changes.Add((again, 1));
             }
 
             var byWorth = changes.Select(pair => (pair.Change, Net: pair.Worth - Cost(pair.Change))).OrderByDescending(pair => pair.Net).ThenBy(pair => pair.Change.Adjustment).ToList();
-            return [.. byWorth.Where((pair, i) => i == 0 || IsWorthTelling(pair.Change, pair.Net, byWorth[0].Net)).Select(pair => pair.Change).Take(MostChanges)];
+            return [.. byWorth.Where((pair, i) => i == 0 || IsOffered(pair.Change, pair.Net, byWorth[0].Net)).Select(pair => pair.Change).Take(MaxChanges)];
         }
 
-        private bool IsAgainst(AdvisedChange change) => stated.Any(one => Effects.IsAgainst(one, asBrewed.Totals, change.Then.Totals));
+        private bool WorsensComplaint(AdvisedChange change) => stated.Any(one => Effects.IsAgainst(one, asBrewed.Totals, change.Then.Totals));
 
-        private Advice Told(IReadOnlyList<AdvisedChange> changes, bool met) => new(Verdict(changes, met), [.. changes], met, told.AsBrewed, aims);
+        private Advice Told(IReadOnlyList<AdvisedChange> changes, bool met) => new(Verdict(changes, met), [.. changes], met, brewed.AsBrewed, aims);
 
         /// <summary>Whether a change is worth telling beside the best: it breaks nothing, is no trifle, and is worth a good part of that one or answers somebody.</summary>
-        private bool IsWorthTelling(AdvisedChange change, double net, double best) =>
-            !Breaks(change) && (change.Chance >= Enough || Size(change) >= LeastSize) && (net >= WorthTelling * best || !change.Answers.IsEmpty);
+        private bool IsOffered(AdvisedChange change, double net, double best) =>
+            !BreaksTarget(change) && (change.Chance >= MetFrom || Size(change) >= MinSize) && (net >= OfferedFrom * best || !change.Answers.IsEmpty);
 
         /// <summary>Whether a change undoes a target that is met; such a change is offered only where nothing is better.</summary>
-        private bool Breaks(AdvisedChange change)
+        private bool BreaksTarget(AdvisedChange change)
         {
             var then = Figures(change.Then.Totals);
-            return aims.Where((aim, i) => aim.Set && aim.Chance(stands[i], sigma[i]) >= Enough && aim.Chance(then[i], sigma[i]) < Broken).Any();
+            return aims.Where((aim, i) => aim.Set && aim.Chance(current[i], sigma[i]) >= MetFrom && aim.Chance(then[i], sigma[i]) < BrokenBelow).Any();
         }
 
         /// <summary>The figure of the brew as it was made, measured where possible.</summary>
@@ -207,15 +207,15 @@ public static class Advisor
             // Denser near the present value, since small changes are usual.
             double[] shares = [0.08, 0.2, 0.4, 0.7, 1];
             var differing = model.ForDifferences();
-            var points = new Point[(2 * PointsASide) + 1];
-            points[PointsASide] = new Point(at, stands);
-            for (var i = 0; i < PointsASide; i++)
+            var points = new Point[(2 * PointsPerSide) + 1];
+            points[PointsPerSide] = new Point(at, current);
+            for (var i = 0; i < PointsPerSide; i++)
             {
-                foreach (var (end, place) in ((double, int)[])[(dial.Range.Low, PointsASide - 1 - i), (dial.Range.High, PointsASide + 1 + i)])
+                foreach (var (end, place) in ((double, int)[])[(dial.Range.Low, PointsPerSide - 1 - i), (dial.Range.High, PointsPerSide + 1 + i)])
                 {
                     var value = at + (shares[i] * (end - at));
                     var figures = adjustment == Adjustment.Turns && Math.Round(value) == at ? coarse : Figures(differing.Figures(Adjustments.With(adjustment, now, value)).Totals);
-                    points[place] = new Point(value, [.. figures.Select((figure, k) => stands[k] + figure - coarse[k])]);
+                    points[place] = new Point(value, [.. figures.Select((figure, k) => current[k] + figure - coarse[k])]);
                 }
             }
 
@@ -223,7 +223,7 @@ public static class Advisor
         }
 
         /// <summary>The figures at a value of an adjustment, interpolated between two runs.</summary>
-        private static double[] Along(Point[] curve, double value)
+        private static double[] Interpolate(Point[] curve, double value)
         {
             var next = 1;
             while (next < curve.Length - 1 && curve[next].At < value)
@@ -271,14 +271,14 @@ public static class Advisor
                 {
                     for (var i = 0; i < both.Length; i++)
                     {
-                        both[i] = figures[i] + point.Figures[i] - stands[i];
+                        both[i] = figures[i] + point.Figures[i] - current[i];
                     }
 
                     second = IsBounded(both) ? Math.Max(second, Chance(both)) : second;
                 }
             }
 
-            return chance + ((1 - chance) * SecondShare * second) + (FlowWorth * Flow(figures)) + Nearer(figures);
+            return chance + ((1 - chance) * SecondShare * second) + (FlowWorth * Flow(figures)) + Closeness(figures);
         }
 
         /// <summary>How far a wrong flow is corrected; 0 where the flow was right.</summary>
@@ -287,9 +287,9 @@ public static class Advisor
             var mended = 0.0;
             for (var i = 0; i < aims.Length; i++)
             {
-                if (aims[i].OfFlow && aims[i].Set && aims[i].Chance(stands[i], sigma[i]) < Enough)
+                if (aims[i].OfFlow && aims[i].Set && aims[i].Chance(current[i], sigma[i]) < MetFrom)
                 {
-                    mended += aims[i].Chance(figures[i], sigma[i]) - aims[i].Chance(stands[i], sigma[i]);
+                    mended += aims[i].Chance(figures[i], sigma[i]) - aims[i].Chance(current[i], sigma[i]);
                 }
             }
 
@@ -297,14 +297,14 @@ public static class Advisor
         }
 
         /// <summary>Where the probability is too small to compare, nearer is better; worth a tenth at most.</summary>
-        private double Nearer(double[] figures)
+        private double Closeness(double[] figures)
         {
-            var (off, before) = (Off(figures), Off(stands));
+            var (off, before) = (DistanceFromTarget(figures), DistanceFromTarget(current));
             return before > 0 ? 0.1 * Math.Clamp(1 - (off / before), -1, 1) : -0.1 * Math.Min(1, off);
         }
 
         /// <summary>The distance of figures from their ranges, in half widths.</summary>
-        private double Off(double[] figures)
+        private double DistanceFromTarget(double[] figures)
         {
             var off = 0.0;
             for (var i = 0; i < aims.Length; i++)
@@ -322,15 +322,15 @@ public static class Advisor
         private bool IsBounded(ReadOnlySpan<double> figures)
         {
             var at = aims.Length;
-            return (figures[at] <= Scaling.FullMl(last.Planned) || figures[at] < stands[at] - 0.5)
-                && (figures[at + 1] <= Aim.HardN || figures[at + 1] < stands[at + 1] - 0.5)
-                && (figures[at + 2] <= ForecastModel.StallsAfterS || figures[at + 2] < stands[at + 2] - 1);
+            return (figures[at] <= Scaling.FullMl(last.Planned) || figures[at] < current[at] - 0.5)
+                && (figures[at + 1] <= Aim.HardN || figures[at + 1] < current[at + 1] - 0.5)
+                && (figures[at + 2] <= ForecastModel.StallsAfterS || figures[at + 2] < current[at + 2] - 1);
         }
 
         /// <summary>The best value of an adjustment: of those that should be enough, the smallest change.</summary>
         private (AdvisedChange Change, double Worth)? Best(Adjustment adjustment, Dial dial, double worthNow)
         {
-            var at = curves[adjustment].Curve[PointsASide].At;
+            var at = curves[adjustment].Curve[PointsPerSide].At;
             var values = new List<(double Value, double Worth)>();
             var steps = Math.Max(1, (int)Math.Ceiling((dial.Range.High - dial.Range.Low) / Math.Max(dial.StepSize, 1e-3)));
             // A dial with very many steps is sampled more coarsely; a hundredth of its range cannot be tasted.
@@ -344,7 +344,7 @@ public static class Advisor
                     continue;
                 }
 
-                var figures = Along(curves[adjustment].Curve, value);
+                var figures = Interpolate(curves[adjustment].Curve, value);
                 if (IsBounded(figures))
                 {
                     values.Add((value, Worth(figures, adjustment)));
@@ -357,10 +357,10 @@ public static class Advisor
             }
 
             var most = values.Max(pair => pair.Worth);
-            foreach (var (value, _) in values.Where(pair => pair.Worth >= most - AsGood).OrderBy(pair => Math.Abs(pair.Value - at)).Concat(values.OrderByDescending(pair => pair.Worth)))
+            foreach (var (value, _) in values.Where(pair => pair.Worth >= most - EquallyGood).OrderBy(pair => Math.Abs(pair.Value - at)).Concat(values.OrderByDescending(pair => pair.Worth)))
             {
                 var recipe = Adjustments.With(adjustment, now, value);
-                if (tried.Contains(Print(recipe)) || Told(adjustment, at, value, recipe) is not { } change)
+                if (tried.Contains(KeyOf(recipe)) || Told(adjustment, at, value, recipe) is not { } change)
                 {
                     continue;
                 }
@@ -382,7 +382,7 @@ public static class Advisor
 
             var then = now.Again(recipe);
             // A change may not introduce an event such as an overflow or a step outside its window.
-            if (then.Events.Any(happening => IsTrouble(happening) && !now.Events.Any(one => one.Kind == happening.Kind && one.StepIndex == happening.StepIndex)))
+            if (then.Events.Any(happening => IsFault(happening) && !now.Events.Any(one => one.Kind == happening.Kind && one.StepIndex == happening.StepIndex)))
             {
                 return null;
             }
@@ -423,6 +423,6 @@ public static class Advisor
             _ => 2,
         };
 
-        private AdviceVerdict Verdict(IReadOnlyList<AdvisedChange> changes, bool met) => AdviceWords.Verdict(last, now, asBrewed, told, aims, stated, mouth.Explained, changes, met);
+        private AdviceVerdict Verdict(IReadOnlyList<AdvisedChange> changes, bool met) => AdviceWords.Verdict(last, now, asBrewed, brewed, aims, stated, taste.Explained, changes, met);
     }
 }

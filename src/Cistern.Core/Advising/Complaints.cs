@@ -9,10 +9,10 @@ namespace Cistern.Core.Advising;
 internal static class Complaints
 {
     /// <summary>On a scale from −5 to 5, an answer from here on is a complaint.</summary>
-    private const double Much = 2;
+    private const double MuchFrom = 2;
 
     /// <summary>From here on it is a strong one, for which a step is twice as large. Judged.</summary>
-    private const double Loud = 4;
+    private const double LoudFrom = 4;
 
     /// <summary>On a scale from 0 to 5, dryness from here on is a complaint. Judged.</summary>
     private const double Dry = 3;
@@ -59,7 +59,7 @@ internal static class Complaints
         // In praise a word names a taste as often as a fault.
         if (!(tasting?.Score >= LikedScore))
         {
-            found.AddRange(Words.Where(pair => Says(tasting?.Words, pair.Word)).Select(pair => pair.Complaint));
+            found.AddRange(Words.Where(pair => Mentions(tasting?.Words, pair.Word)).Select(pair => pair.Complaint));
         }
 
         // "Weak first" says nothing of the whole cup.
@@ -67,8 +67,8 @@ internal static class Complaints
 
         void Side(double? said, Complaint low, Complaint high)
         {
-            Note(said <= -Much, low);
-            Note(said >= Much, high);
+            Note(said <= -MuchFrom, low);
+            Note(said >= MuchFrom, high);
         }
 
         void Note(bool so, Complaint complaint)
@@ -81,7 +81,7 @@ internal static class Complaints
     }
 
     /// <summary>Whether a slider is near its end, for which a step is twice as large.</summary>
-    public static bool IsLoud(BrewRecord brew) => Math.Abs(brew.Tasting?.Mean(sip => sip.SourBitter) ?? 0) >= Loud || Math.Abs(brew.Tasting?.Mean(sip => sip.ThinHeavy) ?? 0) >= Loud;
+    public static bool IsLoud(BrewRecord brew) => Math.Abs(brew.Tasting?.Mean(sip => sip.SourBitter) ?? 0) >= LoudFrom || Math.Abs(brew.Tasting?.Mean(sip => sip.ThinHeavy) ?? 0) >= LoudFrom;
 
     /// <summary>Whether it was tasted: anything was said about the cup.</summary>
     public static bool IsTasted(BrewRecord brew) => brew.Tasting is { } tasting
@@ -116,7 +116,7 @@ internal static class Complaints
     }
 
     /// <summary>Whether a text contains a word on its own, without a negation among the three words before it.</summary>
-    private static bool Says(string? words, string word)
+    private static bool Mentions(string? words, string word)
     {
         for (var at = words?.IndexOf(word, StringComparison.OrdinalIgnoreCase) ?? -1; at >= 0; at = words!.IndexOf(word, at + 1, StringComparison.OrdinalIgnoreCase))
         {

@@ -16,19 +16,19 @@ namespace Cistern.Core.Advising;
 /// <param name="drunk">The forecast of the brew as it was made.</param>
 /// <param name="stated">The complaints, most important first.</param>
 /// <param name="gear">The equipment available for a change.</param>
-/// <param name="tried">What was brewed in this series before, as <see cref="Advisor.Print"/> identifies it.</param>
+/// <param name="tried">What was brewed in this series before, as <see cref="Advisor.KeyOf"/> identifies it.</param>
 internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drunk, ImmutableArray<Complaint> stated, AdviceGear gear, HashSet<string> tried)
 {
     /// <summary>A deviation explains a complaint where plan and brew differ by this many tolerances. Judged.</summary>
-    private const double Explains = 2.5;
+    private const double ExplainsFrom = 2.5;
 
     /// <summary>The least effect of a change, in tolerances; a smaller one cannot be tasted. Judged.</summary>
-    private const double Tasted = 1.5;
+    private const double TastableFrom = 1.5;
 
-    private const int MostSingles = 4;
+    private const int MaxSingles = 4;
 
     /// <summary>More steps than this would be another recipe.</summary>
-    private const int MostSteps = 8;
+    private const int MaxSteps = 8;
 
     /// <summary>For each complaint what practitioners do, the most usual first: an adjustment, and whether it goes up.</summary>
     private static readonly Dictionary<Complaint, (Adjustment Adjustment, bool Up)[]> Usual = new()
@@ -55,7 +55,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     };
 
     /// <summary>The effect on the cup of deviations that the taster reports and the brew did not record.</summary>
-    private static readonly Dictionary<WentWrong, Complaint[]> MadeByDeviation = new()
+    private static readonly Dictionary<WentWrong, Complaint[]> CausedByDeviation = new()
     {
         [WentWrong.ReleasedLate] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooLate, Complaint.TooCool],
         [WentWrong.LeftOnGrounds] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooCool],
@@ -72,7 +72,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
         [WentWrong.WaterHot] = [Complaint.Bitter, Complaint.Astringent],
     };
 
-    private readonly bool loud = Complaints.IsLoud(brew);
+    private readonly bool isLoud = Complaints.IsLoud(brew);
     private readonly Dictionary<(Adjustment, bool, bool), List<Candidate>> sampled = [];
 
     // A brew that was liked is not corrected: where the plan is further from the wanted cup than the brew was, the next one starts
@@ -107,27 +107,27 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
         var ranked = adjustments.Select(one => Smallest(one.Adjustment, one.Up, left)).OfType<Candidate>().Concat(Words(left))
             .OrderByDescending(one => one.Answers.Length).ThenBy(one => one.Adjustment == Adjustment.Stand).ThenBy(one => left.IndexOf(one.Answers[0])).ThenBy(one => adjustments.IndexOf((one.Adjustment, one.To > one.From))).ToList();
         // Each complaint gets its own best change even if that ranks low.
-        var singles = ranked.Take(MostSingles).Concat(left.Select(one => ranked.Find(candidate => candidate.Answers.Contains(one))).OfType<Candidate>()).Distinct().ToList();
+        var singles = ranked.Take(MaxSingles).Concat(left.Select(one => ranked.Find(candidate => candidate.Answers.Contains(one))).OfType<Candidate>()).Distinct().ToList();
         var alone = left.Where(one => !singles.Exists(single => single.Adjustment != Adjustment.Stand && single.Answers.Contains(one))).ToList();
-        if (alone.Count > 0 && Double(left) is { } both)
+        if (alone.Count > 0 && TwoChanges(left) is { } both)
         {
             changes.Add(both);
         }
 
-        changes.AddRange(singles.Select(one => Change(one.Adjustment, one.From, one.To, one.Recipe, one.Then, one.Answers) with { WholeWay = WholeWay(one) }));
+        changes.AddRange(singles.Select(one => Change(one.Adjustment, one.From, one.To, one.Recipe, one.Then, one.Answers) with { WholeWay = StepsToResolve(one) }));
         return changes;
     }
 
     private static bool ByForecast(BrewRecord brew, Forecast plan, Forecast drunk, Complaint one) =>
-        Advisor.Print(brew.Planned) != Advisor.Print(brew.Brewed) && Effects.Of(one, drunk.Totals, plan.Totals) >= (Effects.IsFlow(one) ? Effects.AnswersFlow : Explains);
+        Advisor.KeyOf(brew.Planned) != Advisor.KeyOf(brew.Brewed) && Effects.Of(one, drunk.Totals, plan.Totals) >= (Effects.IsFlow(one) ? Effects.AnswersFlow : ExplainsFrom);
 
-    private static bool ByDeviation(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } deviation && MadeByDeviation[deviation].Contains(one));
+    private static bool ByDeviation(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } deviation && CausedByDeviation[deviation].Contains(one));
 
     /// <summary>The smallest step of an adjustment that answers a remaining complaint and worsens none.</summary>
     private Candidate? Smallest(Adjustment adjustment, bool up, ImmutableArray<Complaint> left)
     {
         Candidate? most = null;
-        var wanted = loud ? 2 * Tasted : Tasted;
+        var wanted = isLoud ? 2 * TastableFrom : TastableFrom;
         foreach (var one in Sampled(adjustment, up))
         {
             // A filter is changed only for the complaints that it is meant for.
@@ -152,7 +152,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     /// forecast does not see the fault, or where a reading shows how far it is. A taster's points are ordinal, so the step itself
     /// stays small.
     /// </summary>
-    private double? WholeWay(Candidate one)
+    private double? StepsToResolve(Candidate one)
     {
         if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !IsResolved(answer, Drunk)) || one.Answers.All(answer => IsResolved(answer, one.Then.Totals))
             || Adjustments.Of(one.Adjustment, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
@@ -160,7 +160,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
             return null;
         }
 
-        for (var k = 2; k <= MostSteps; k++)
+        for (var k = 2; k <= MaxSteps; k++)
         {
             var value = found.Dial.Snap(one.From + (k * (one.To - one.From)), one.To > one.From);
             if (value < found.Dial.Range.Low - 1e-9 || value > found.Dial.Range.High + 1e-9 || Brewable(Adjustments.With(one.Adjustment, from, value)) is not { } then)
@@ -219,7 +219,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
 
     private IEnumerable<(double Stands, double Value, Recipe Recipe)> Steps(Adjustment adjustment, bool up, bool far)
     {
-        var most = loud || far || stated.Contains(Complaint.Stalled) ? 6 : 3;
+        var most = isLoud || far || stated.Contains(Complaint.Stalled) ? 6 : 3;
         switch (adjustment)
         {
             case Adjustment.Dilution:
@@ -266,7 +266,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
                     // One to three clicks are usual; more only where three cannot be tasted.
                     Adjustment.Grind => [.. Enumerable.Range(1, 2 * most).Select(k => k * found.Dial.StepSize)],
                     Adjustment.Temperature => [.. Enumerable.Range(1, most).Select(k => (double)k)],
-                    Adjustment.Release => [.. new[] { 5, 10, 15, Tenths(1), loud || far ? 30 : 15, loud || far ? Tenths(2) : 15, far ? Tenths(4) : 15, far ? 60 : 15 }.Where(s => s > 0).Distinct().Order()],
+                    Adjustment.Release => [.. new[] { 5, 10, 15, Tenths(1), isLoud || far ? 30 : 15, isLoud || far ? Tenths(2) : 15, far ? Tenths(4) : 15, far ? 60 : 15 }.Where(s => s > 0).Distinct().Order()],
                     Adjustment.Turns => [.. Enumerable.Range(1, most).Select(k => (double)k)],
                     _ => [.. Enumerable.Range(1, most).Select(k => 0.033 * k * found.Stands)],
                 };
@@ -290,13 +290,13 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     /// <summary>The forecast of a recipe; null where it cannot be brewed, was tried in this series, or causes an event that the plan does not.</summary>
     private Forecast? Brewable(Recipe recipe)
     {
-        if (tried.Contains(Advisor.Print(recipe)) || RecipeChecker.Check(recipe).Any(finding => finding.Severity == Severity.Error))
+        if (tried.Contains(Advisor.KeyOf(recipe)) || RecipeChecker.Check(recipe).Any(finding => finding.Severity == Severity.Error))
         {
             return null;
         }
 
         var then = plan.Again(recipe);
-        var harm = then.Events.Any(happening => Advisor.IsTrouble(happening) && !from.Events.Any(one => one.Kind == happening.Kind && one.StepIndex == happening.StepIndex))
+        var harm = then.Events.Any(happening => Advisor.IsFault(happening) && !from.Events.Any(one => one.Kind == happening.Kind && one.StepIndex == happening.StepIndex))
             || (then.Totals.PressForceN > Aim.HardN && then.Totals.PressForceN > Drunk.PressForceN)
             || (then.Totals.DrawdownS > ForecastModel.StallsAfterS && then.Totals.DrawdownS > Drunk.DrawdownS);
         return harm ? null : then;
@@ -319,7 +319,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     }
 
     /// <summary>The smallest pair of changes that together answer all complaints and worsen none, each in usual steps; null where there is none.</summary>
-    private AdvisedChange? Double(ImmutableArray<Complaint> left)
+    private AdvisedChange? TwoChanges(ImmutableArray<Complaint> left)
     {
         // The second change may need to be larger than usual, to compensate for the first.
         var moves = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().SelectMany(one => Sampled(one.Adjustment, one.Up, far: true).Select((candidate, i) => (candidate, Size: i + 1))).ToList();

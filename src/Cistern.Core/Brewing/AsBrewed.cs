@@ -50,7 +50,7 @@ public static class AsBrewed
             }
             else if (nowS is { } atS && run is { ClockRuns: true, Present: { } present } && present.Index == i && i > anchor)
             {
-                step = GoingOn(step, present, atS, steepEnd: i == Acts.SteepEndIndex(recipe));
+                step = InProgress(step, present, atS, steepEnd: i == Acts.SteepEndIndex(recipe));
             }
 
             steps.Add(step);
@@ -100,7 +100,7 @@ public static class AsBrewed
     /// The current step: it began when that was reported, or, if that is still awaited, not before now; and it has lasted at least
     /// until now.
     /// </summary>
-    private static Step GoingOn(Step step, PresentStep present, double nowS, bool steepEnd)
+    private static Step InProgress(Step step, PresentStep present, double nowS, bool steepEnd)
     {
         if (step is Step.Wait || nowS < present.StartS)
         {

@@ -42,7 +42,7 @@ public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, G
     /// itself be undone.
     /// </summary>
     /// <param name="received">All entries, in the order they were taken.</param>
-    public static StandingEntries Standing(IEnumerable<BrewEntry> received)
+    public static EffectiveEntries Effective(IEnumerable<BrewEntry> received)
     {
         var all = received.ToList();
         var undone = new HashSet<Guid>();
@@ -74,11 +74,11 @@ public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, G
             }
         }
 
-        return new StandingEntries([.. all.Where(entry => entry.Kind != EntryKind.Undo && !undone.Contains(entry.Id)).OrderBy(entry => entry.AtMs)], goesOn);
+        return new EffectiveEntries([.. all.Where(entry => entry.Kind != EntryKind.Undo && !undone.Contains(entry.Id)).OrderBy(entry => entry.AtMs)], goesOn);
     }
 }
 
 /// <summary>The entries that count.</summary>
 /// <param name="Entries">In order of time.</param>
-/// <param name="GoesOn">Steps whose completion was undone, and when, UTC milliseconds: they continue and are not assumed done.</param>
-public sealed record StandingEntries(IReadOnlyList<BrewEntry> Entries, IReadOnlyDictionary<int, double> GoesOn);
+/// <param name="ContinuedSinceMs">Steps whose completion was undone, and when, UTC milliseconds: they continue and are not assumed done.</param>
+public sealed record EffectiveEntries(IReadOnlyList<BrewEntry> Entries, IReadOnlyDictionary<int, double> ContinuedSinceMs);

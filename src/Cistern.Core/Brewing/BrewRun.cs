@@ -42,14 +42,14 @@ public enum EndedBy
 public readonly record struct DoneStep(int Index, double? StartS, double? EndS, EndedBy By, double? GaveWayS = null)
 {
     /// <summary>How long such a step stays on the screen, s.</summary>
-    private const double InSightS = 30;
+    private const double AnswerableS = 30;
 
     /// <summary>Whether it was replaced recently and is still unconfirmed.</summary>
     /// <param name="nowS">Now, s on the brew clock.</param>
-    public bool IsOpenAt(double nowS) => IsUnsaid && nowS - GaveWayS < InSightS;
+    public bool IsOpenAt(double nowS) => IsUnconfirmed && nowS - GaveWayS < AnswerableS;
 
     /// <summary>Nobody reported its end, so it can still be corrected.</summary>
-    public bool IsUnsaid => By is EndedBy.Assumed or EndedBy.NotSeen;
+    public bool IsUnconfirmed => By is EndedBy.Assumed or EndedBy.NotSeen;
 
     /// <summary>A person or an instrument reported its end.</summary>
     public bool IsKnown => By is EndedBy.Press or EndedBy.Seen;
@@ -76,7 +76,7 @@ public sealed record PresentStep(int Index, double DueS, double LengthS, double?
 /// <summary>The last thing that can be undone.</summary>
 /// <param name="Entry">The entry, or null where it was an assumption.</param>
 /// <param name="Step">The index of its step.</param>
-public sealed record LastSaid(Guid? Entry, int Step);
+public sealed record LastReport(Guid? Entry, int Step);
 
 /// <summary>
 /// The state of a brew, always computed from its plan, its entries and the time, so that no state can be lost. The clock leads; a
@@ -87,8 +87,8 @@ public sealed record LastSaid(Guid? Entry, int Step);
 /// <param name="Done">Steps that are over, in order.</param>
 /// <param name="Present">The current step; null when all are over. Before the clock starts, the next preparation, and finally the step that starts the clock.</param>
 /// <param name="Last">What an undo would take back, or null.</param>
-/// <param name="Unheard">Entries without effect: somebody else had reported the same, or they belong to a start that was undone.</param>
-public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done, PresentStep? Present, LastSaid? Last, ImmutableArray<Guid> Unheard)
+/// <param name="Ineffective">Entries without effect: somebody else had reported the same, or they belong to a start that was undone.</param>
+public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done, PresentStep? Present, LastReport? Last, ImmutableArray<Guid> Ineffective)
 {
     /// <summary>Whether 0:00 has been.</summary>
     public bool ClockRuns => StartedAtMs is not null;
@@ -105,14 +105,14 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
     /// <param name="nowMs">Now, UTC milliseconds.</param>
     public static BrewRun Replay(ConductPlan plan, IEnumerable<BrewEntry> received, double nowMs)
     {
-        var standing = BrewEntry.Standing(received);
+        var standing = BrewEntry.Effective(received);
         var walk = new Walk(plan, standing);
         foreach (var entry in standing.Entries)
         {
-            walk.Hear(entry);
+            walk.Apply(entry);
         }
 
-        return walk.StandAt(nowMs);
+        return walk.At(nowMs);
     }
 
     private sealed class Walk
@@ -125,7 +125,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         private readonly Dictionary<int, double> stillS = [];
         private readonly HashSet<int> ready = [];
         private readonly List<DoneStep> done = [];
-        private readonly List<Guid> unheard = [];
+        private readonly List<Guid> ineffective = [];
         private int index;
         private double lastEndS;
         private double lastStartS;
@@ -135,13 +135,13 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
 
         private double? begunS;
         private bool running;
-        private LastSaid? last;
+        private LastReport? last;
 
-        public Walk(ConductPlan plan, StandingEntries standing)
+        public Walk(ConductPlan plan, EffectiveEntries standing)
         {
             this.plan = plan;
             startedAtMs = standing.Entries.FirstOrDefault(entry => entry.Kind == EntryKind.Start)?.AtMs;
-            foreach (var (step, atMs) in standing.Entries.Where(entry => entry.Kind == EntryKind.Still).Select(entry => (entry.Step, entry.AtMs)).Concat(standing.GoesOn.Select(pair => (pair.Key, pair.Value))))
+            foreach (var (step, atMs) in standing.Entries.Where(entry => entry.Kind == EntryKind.Still).Select(entry => (entry.Step, entry.AtMs)).Concat(standing.ContinuedSinceMs.Select(pair => (pair.Key, pair.Value))))
             {
                 stillS[step] = Math.Max(ToS(atMs), stillS.GetValueOrDefault(step, double.NegativeInfinity));
             }
@@ -151,32 +151,32 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
 
         private double EndHereS => (begunS ?? DueS(index)) + Here.Length;
 
-        public void Hear(BrewEntry entry)
+        public void Apply(BrewEntry entry)
         {
             var counts = entry.Kind switch
             {
                 EntryKind.Ready => !running && entry.Step < plan.Anchor && ready.Add(entry.Step),
                 EntryKind.Start => !running && Start(entry.Ends),
-                _ => running && entry.Step >= plan.Anchor && ToS(entry.AtMs) > -BeforeStartS && Say(entry),
+                _ => running && entry.Step >= plan.Anchor && ToS(entry.AtMs) > -BeforeStartS && Report(entry),
             };
             if (counts)
             {
-                last = new LastSaid(entry.Id, entry.Step);
+                last = new LastReport(entry.Id, entry.Step);
             }
             else
             {
-                unheard.Add(entry.Id);
+                ineffective.Add(entry.Id);
             }
         }
 
-        public BrewRun StandAt(double nowMs)
+        public BrewRun At(double nowMs)
         {
             if (running)
             {
                 Until(ToS(nowMs));
             }
 
-            return new BrewRun(startedAtMs, [.. done], running ? Equipment() : MakingReady(), last, [.. unheard]);
+            return new BrewRun(startedAtMs, [.. done], running ? Equipment() : MakingReady(), last, [.. ineffective]);
         }
 
         private double ToS(double atMs) => (atMs - (startedAtMs ?? atMs)) / 1000;
@@ -229,7 +229,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             return true;
         }
 
-        private bool Say(BrewEntry entry)
+        private bool Report(BrewEntry entry)
         {
             var atS = Math.Max(0, ToS(entry.AtMs));
             Until(atS);
@@ -248,7 +248,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 return false;
             }
 
-            PassTo(entry.Step, atS, byHand: true);
+            AdvanceTo(entry.Step, atS, byHand: true);
             var dueS = DueS(index);
             if (entry.Kind == EntryKind.Begun && Here.Length > 0)
             {
@@ -272,7 +272,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         /// <summary>A press for a step already assumed done sets the time at which it was actually done.</summary>
         private bool Correct(BrewEntry entry, double atS)
         {
-            if (done.FindIndex(one => one.Index == entry.Step) is not (>= 0 and var place) || done[place] is not { IsUnsaid: true, StartS: { } startS } assumed)
+            if (done.FindIndex(one => one.Index == entry.Step) is not (>= 0 and var place) || done[place] is not { IsUnconfirmed: true, StartS: { } startS } assumed)
             {
                 return false;
             }
@@ -305,10 +305,10 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                     // An end of the steep that has become current stays so after an undo; other steps do not.
                     if (!plan.Steps[takes].Release && Here.Ends != StepEnding.Clock)
                     {
-                        last = new LastSaid(null, index);
+                        last = new LastReport(null, index);
                     }
 
-                    PassTo(takes, takenS, byHand: false);
+                    AdvanceTo(takes, takenS, byHand: false);
                     stageS = takenS;
                 }
                 else if (endS <= assumedS)
@@ -317,14 +317,14 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 }
                 else
                 {
-                    last = new LastSaid(null, index);
+                    last = new LastReport(null, index);
                     End(begunS ?? DueS(index), EndHereS, EndedBy.Assumed, assumedS);
                 }
             }
         }
 
         /// <summary>Closes the steps before one that becomes current.</summary>
-        private void PassTo(int step, double atS, bool byHand)
+        private void AdvanceTo(int step, double atS, bool byHand)
         {
             while (index < step)
             {
@@ -385,7 +385,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 return (step, Math.Max(atS, toldS));
             }
 
-            var soonestS = Here.Ends == StepEnding.Sight && Here.Length <= 0 ? atS : EndHereS + (Here.Ends == StepEnding.Sight ? Here.GraceS : ConductStep.LeastToldS);
+            var soonestS = Here.Ends == StepEnding.Sight && Here.Length <= 0 ? atS : EndHereS + (Here.Ends == StepEnding.Sight ? Here.GraceS : ConductStep.MinShownS);
             var nextS = stillS.ContainsKey(index) ? atS : Math.Max(soonestS, atS - betweenS);
             return plan.Steps[step].Release && atS <= nextS ? (step, atS) : (index + 1, nextS);
         }
@@ -424,7 +424,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
 
                 chainS = Math.Max(chainS, ownS ?? 0) + step.Length;
                 // A wait that is late is shorter.
-                betweenS += step.Ends == StepEnding.Clock ? 0 : Math.Max(step.Length, ConductStep.LeastToldS);
+                betweenS += step.Ends == StepEnding.Clock ? 0 : Math.Max(step.Length, ConductStep.MinShownS);
                 graceS += step.Ends == StepEnding.Sight ? step.GraceS : 0;
                 known &= step.Ends != StepEnding.Sight || step.Length > 0;
             }

@@ -17,10 +17,10 @@ namespace Cistern.Core.Brewing;
 public sealed record ConductStep(StepEnding Ends, double Length, double? At = null, double? Low = null, double? High = null, double? WaitLow = null, double? WaitHigh = null, bool Release = false, bool Weighed = false)
 {
     /// <summary>The shortest time for which a step is shown before another replaces it, s.</summary>
-    public const double LeastToldS = 5;
+    public const double MinShownS = 5;
 
     /// <summary>How long after its planned end it is assumed done, s: 5, or half its length where that is more.</summary>
-    public double GraceS => Math.Max(LeastToldS, Length / 2);
+    public double GraceS => Math.Max(MinShownS, Length / 2);
 }
 
 /// <summary>What conducting needs of a plan. The page's script receives the same object.</summary>
@@ -50,7 +50,7 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
     /// are free.
     /// </summary>
     /// <param name="step">The index of the step they lead to.</param>
-    public int AfterPauseBefore(int step)
+    public int FirstWithoutPause(int step)
     {
         while (step > Anchor + 1 && (Steps[step].At ?? Steps[step].Low) is null && Steps[step - 1] is { Ends: not StepEnding.Clock, Weighed: false })
         {

@@ -66,7 +66,7 @@ public readonly record struct Deviation(DeviationKind Kind, int Step, double Amo
     /// Large enough to be mentioned although the cup stays within its tolerances, so that nobody has to wonder whether it mattered.
     /// Judged: 20 s, 8 g of water, 0.8 g of coffee, 4 K.
     /// </summary>
-    public bool IsWorthAWord => Kind switch
+    public bool IsWorthMentioning => Kind switch
     {
         DeviationKind.ReleaseDue or DeviationKind.ReleasedEarly or DeviationKind.ReleasedLate => Amount >= 20,
         DeviationKind.PouredOver or DeviationKind.PouredUnder => Amount >= 8,
@@ -83,16 +83,16 @@ public readonly record struct Deviation(DeviationKind Kind, int Step, double Amo
 public static class Deviations
 {
     /// <summary>Uncertainty of a pour with a scale, g; smaller differences are no deviation. Judged.</summary>
-    public const double LeastPouredG = 3;
+    public const double MinPouredG = 3;
 
     /// <summary>Uncertainty of a dose, g. Judged.</summary>
-    public const double LeastDoseG = 0.3;
+    public const double MinDoseG = 0.3;
 
     /// <summary>Uncertainty of a thermometer and a kettle, K. Judged.</summary>
-    public const double LeastWaterK = 2;
+    public const double MinWaterK = 2;
 
     /// <summary>Power that a flame needs to spare when the coffee goes in, W: with less the water may fall back. Judged.</summary>
-    public const double LeastSpareW = 30;
+    public const double MinSpareW = 30;
 
     /// <summary>The deviations: that of the current step first, then the latest first.</summary>
     /// <param name="plan">The forecast of the plan.</param>
@@ -112,11 +112,11 @@ public static class Deviations
         var steps = plan.Recipe.Steps;
         for (var i = steps.Length - 1; i >= 0; i--)
         {
-            if (steps[i] is Step.Pour pour && actuals.PouredG.TryGetValue(i, out var totalG) && Math.Abs(totalG - pour.ToG) >= LeastPouredG)
+            if (steps[i] is Step.Pour pour && actuals.PouredG.TryGetValue(i, out var totalG) && Math.Abs(totalG - pour.ToG) >= MinPouredG)
             {
                 found.Add(new Deviation(totalG > pour.ToG ? DeviationKind.PouredOver : DeviationKind.PouredUnder, i, Math.Abs(totalG - pour.ToG)));
             }
-            else if (steps[i] is Step.AddCoffee && actuals.DoseG is { } doseG && Math.Abs(doseG - plan.Recipe.Coffee.DoseG) >= LeastDoseG)
+            else if (steps[i] is Step.AddCoffee && actuals.DoseG is { } doseG && Math.Abs(doseG - plan.Recipe.Coffee.DoseG) >= MinDoseG)
             {
                 found.Add(new Deviation(doseG > plan.Recipe.Coffee.DoseG ? DeviationKind.DoseOver : DeviationKind.DoseUnder, i, Math.Abs(doseG - plan.Recipe.Coffee.DoseG)));
             }
@@ -131,7 +131,7 @@ public static class Deviations
     {
         var steps = plan.Recipe.Steps;
         var offK = (actuals.WaterC ?? plan.Recipe.Water.TemperatureC) - plan.Recipe.Water.TemperatureC;
-        if (Math.Abs(offK) >= LeastWaterK)
+        if (Math.Abs(offK) >= MinWaterK)
         {
             found.Add(new Deviation(offK < 0 ? DeviationKind.WaterCool : DeviationKind.WaterHot, RecipeChecker.AnchorIndex(plan.Recipe), Math.Abs(offK)));
         }
@@ -143,7 +143,7 @@ public static class Deviations
 
         if (actuals.FlameW is { } flameW && plan.Totals.FlameMarginW is { } spareW && steps.OfType<Step.LightBurner>().FirstOrDefault() is { } burner)
         {
-            var shortW = LeastSpareW - (spareW + flameW - (burner.FlameW ?? ForecastModel.UsualFlameW));
+            var shortW = MinSpareW - (spareW + flameW - (burner.FlameW ?? ForecastModel.UsualFlameW));
             if (shortW > 0 && run.Done.All(done => steps.Length <= done.Index || steps[done.Index] is not Step.RemoveBurner))
             {
                 found.Add(new Deviation(DeviationKind.FlameWeak, steps.IndexOf(burner), shortW));
@@ -161,7 +161,7 @@ public static class Deviations
     }
 
     /// <summary>A flow that is over by less is not called slow: a few grams run in seconds, and pressing the button takes one or two. Judged.</summary>
-    private const double LeastOverS = 5;
+    private const double MinOverS = 5;
 
     private static void OfFlow(Forecast plan, BrewRun run, double nowS, ImmutableArray<Deviation>.Builder found)
     {
@@ -179,7 +179,7 @@ public static class Deviations
         };
         // Of both a window is of how long they take.
         var longestS = FlowVerdicts.Band(plan.Recipe.Steps[present.Index].Window, present.LengthS).High;
-        if (kind is { } slow && lastsS - longestS >= LeastOverS)
+        if (kind is { } slow && lastsS - longestS >= MinOverS)
         {
             found.Add(new Deviation(slow, present.Index, lastsS - longestS));
         }

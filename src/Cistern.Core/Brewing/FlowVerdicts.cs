@@ -55,7 +55,7 @@ public static class FlowVerdicts
     public const double Share = 0.2;
 
     /// <summary>The smallest half-width, s. Judged: about how exact a person is.</summary>
-    public const double LeastS = 8;
+    public const double MinS = 8;
 
     /// <summary>The verdicts of a brew, those outside their window first; times that were not measured have none.</summary>
     /// <param name="plan">The forecast it was brewed by.</param>
@@ -106,14 +106,14 @@ public static class FlowVerdicts
         var before = run.Done.FirstOrDefault(done => done.Index == steepEnd - 1);
         return ConductPlan.Of(plan).WindowOf(steepEnd, dueS, before.StartS) is ({ } lowS, { } highS)
             ? new FlowVerdict(FlowOf.Release, atS, lowS, highS, Set: true)
-            : new FlowVerdict(FlowOf.Release, atS, dueS - OfHand(dueS), dueS + OfHand(dueS), Set: false);
+            : new FlowVerdict(FlowOf.Release, atS, dueS - HandToleranceS(dueS), dueS + HandToleranceS(dueS), Set: false);
     }
 
     /// <summary>
     /// How exactly a steep can be ended, s: as a person can, and no closer than 1 % of its length, since nobody stands beside a steep
     /// of hours. Judged.
     /// </summary>
-    private static double OfHand(double dueS) => Math.Max(LeastS, 0.01 * dueS);
+    private static double HandToleranceS(double dueS) => Math.Max(MinS, 0.01 * dueS);
 
     /// <summary>
     /// The finish compared with its target; without one, with the end of the steep plus what comes after it, so that no brew counts as
@@ -137,7 +137,7 @@ public static class FlowVerdicts
     /// <summary>How long something may take, s: its window, or the expected time with its margin.</summary>
     internal static Span Band(Span? window, double expectedS)
     {
-        var byS = Math.Max(LeastS, Share * expectedS);
+        var byS = Math.Max(MinS, Share * expectedS);
         return window ?? new Span(Math.Max(0, expectedS - byS), expectedS + byS);
     }
 

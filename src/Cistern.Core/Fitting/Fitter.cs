@@ -16,13 +16,13 @@ namespace Cistern.Core.Fitting;
 /// </remarks>
 public static class Fitter
 {
-    private const int MostRounds = 9;
+    private const int MaxRounds = 9;
     private const double Settled = 0.01; // σ of the prior: smaller steps change no band visibly
-    private const double FurthestSigmas = 4;
-    private const double StepSigmas = 0.2; // step for computing the slopes of figures
+    private const double MaxSigmas = 4;
+    private const double MaxStepSigmas = 0.2; // step for computing the slopes of figures
     private const double SlopesHold = 0.25; // slopes are reused within this distance, σ
-    private const double Outlying = 2;
-    private const double Odd = 5;
+    private const double HuberSigmas = 2;
+    private const double ExcludedSigmas = 5;
     private const double PriorReadings = 8; // weight of the instruments' noise, as a number of readings
 
     // Error of a grind measured in a picture, as a share: how the grounds were strewn, what lay under other grains. Judged.
@@ -114,7 +114,7 @@ public static class Fitter
             var unfitted = Rows(Widened[0], slopes: false);
             List<Row> rows = [];
             Matrix<double> information = null!;
-            for (var round = 0; round < MostRounds; round++)
+            for (var round = 0; round < MaxRounds; round++)
             {
                 var wide = round < Widened.Length ? Widened[round] : 1;
                 rows = Rows(wide, slopes: true);
@@ -127,7 +127,7 @@ public static class Fitter
                 var step = information.Cholesky().Solve(pull).Negate();
                 var longest = step.AbsoluteMaximum();
                 z += longest > 2 ? step * (2 / longest) : step;
-                z = z.Map(value => Math.Clamp(value, -FurthestSigmas, FurthestSigmas));
+                z = z.Map(value => Math.Clamp(value, -MaxSigmas, MaxSigmas));
                 if (wide == 1 && longest < Settled)
                 {
                     break;
@@ -204,7 +204,7 @@ public static class Fitter
                 {
                     var reading = row.Reading!.Value;
                     var further = row.At.Select((unknown, i) => row.Slopes[i] * move[unknown]).Sum();
-                    all.Add(new LeftOut(brews[row.Brew].Name, reading.Figure, row.Expected + (further * row.Noise), beforeAny[place++].Expected, reading.Value, Math.Abs(row.Off) > Odd));
+                    all.Add(new LeftOut(brews[row.Brew].Name, reading.Figure, row.Expected + (further * row.Noise), beforeAny[place++].Expected, reading.Value, Math.Abs(row.Off) > ExcludedSigmas));
                 }
             }
 
@@ -288,8 +288,8 @@ public static class Fitter
             return slopesOf[index] = [.. Enumerable.Range(0, ModelParameters.Count).Select(i =>
             {
                 var there = Sigmas(index);
-                there[i] += StepSigmas;
-                return Foretell(brews[index], coarse, there).Zip(from, (to, start) => (to - start) / StepSigmas).ToArray();
+                there[i] += MaxStepSigmas;
+                return Foretell(brews[index], coarse, there).Zip(from, (to, start) => (to - start) / MaxStepSigmas).ToArray();
             })];
         }
 
@@ -356,9 +356,9 @@ public static class Fitter
     {
         public double Weight { get; } = Math.Abs(Off) switch
         {
-            <= Outlying => 1,
-            <= Odd => Outlying / Math.Abs(Off),
-            _ => Outlying * Odd / (Off * Off),
+            <= HuberSigmas => 1,
+            <= ExcludedSigmas => HuberSigmas / Math.Abs(Off),
+            _ => HuberSigmas * ExcludedSigmas / (Off * Off),
         };
     }
 }

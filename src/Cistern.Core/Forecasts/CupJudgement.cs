@@ -95,7 +95,7 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
     }
 
     /// <summary>A taster's answer on the scale from −5 (sour) to 5 (bitter), in words.</summary>
-    public static string SaidOf(double points) => points switch
+    public static string WordsOf(double points) => points switch
     {
         <= -2 => "sour",
         < 0 => "a little sour",

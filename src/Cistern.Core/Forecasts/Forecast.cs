@@ -318,7 +318,7 @@ public sealed record Forecast(
     public required int Moves { get; init; }
 
     /// <summary>Where it is remembered, or null.</summary>
-    internal ForecastMemory.Entry? Remembered { get; init; }
+    internal ForecastMemory.Entry? MemoryEntry { get; init; }
 
     /// <summary>A copy with measured times instead of computed ones. Results derived from this forecast are not reused for it.</summary>
     /// <param name="finishS">The measured finish, s on the brew clock; null where there is none.</param>
@@ -326,16 +326,16 @@ public sealed record Forecast(
     public Forecast ByClock(double? finishS, double? drawdownS) => finishS is null && drawdownS is null ? this : this with
     {
         Totals = Totals with { FinishS = finishS ?? Totals.FinishS, DrawdownS = Totals.DrawdownS is null ? null : drawdownS ?? Totals.DrawdownS },
-        Remembered = null,
+        MemoryEntry = null,
     };
 
     /// <summary>A result derived from this forecast, computed once where the forecast is cached.</summary>
     internal T Once<T>(Func<T> work)
-        where T : class => Remembered is { } entry ? entry.Of(work) : work();
+        where T : class => MemoryEntry is { } entry ? entry.Of(work) : work();
 
     /// <summary>A result derived from this forecast and a key. Where the forecast is cached, the result for the latest key is kept.</summary>
     internal T Latest<T>(object key, Func<T> work)
-        where T : class => Remembered is { } entry ? entry.Latest(key, work) : work();
+        where T : class => MemoryEntry is { } entry ? entry.Latest(key, work) : work();
 
     /// <summary>The figures of a changed recipe with the same model.</summary>
     /// <exception cref="OperationCanceledException">The model was cancelled.</exception>

@@ -32,7 +32,7 @@ public sealed class ForecastMemory(int most = 200)
         }
 
         entry.AskedAt = Interlocked.Increment(ref asked);
-        return entry.Forecast with { Recipe = recipe, Model = model, Remembered = entry };
+        return entry.Forecast with { Recipe = recipe, Model = model, MemoryEntry = entry };
     }
 
     private static string Print(Recipe recipe) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(RecipeWriter.Write(recipe))));

@@ -24,7 +24,7 @@ public readonly record struct ModelParameters(
     public const int Count = 7;
 
     /// <summary>Limit on the shift of K: beyond it a group would dissolve completely or hardly at all.</summary>
-    private const double MostShift = 0.15;
+    private const double MaxShift = 0.15;
 
     /// <summary>The model as published.</summary>
     public static ModelParameters Published { get; } = new(1, 1, 0, 0, 1, 1, 0);
@@ -35,7 +35,7 @@ public readonly record struct ModelParameters(
     public ModelParameters Moved(ReadOnlySpan<double> by, double times = 1) => new(
         Diffusivity * Math.Exp(times * by[0]),
         CakeResistance * Math.Exp(times * by[1]),
-        Math.Clamp(EquilibriumShift + (times * by[2]), -MostShift, MostShift),
+        Math.Clamp(EquilibriumShift + (times * by[2]), -MaxShift, MaxShift),
         HoldShiftGPerG + (times * by[3]),
         Gas * Math.Exp(times * by[4]),
         HeatLoss * Math.Exp(times * by[5]),

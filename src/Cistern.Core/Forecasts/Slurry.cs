@@ -31,7 +31,7 @@ internal sealed class Slurry
     private const double FlameApproachS = 12;
     private const double FoamCollapsesS = 120;
     private const double GroundsMlPerG = 0.80;
-    private const double LeastMedianUm = 30; // lower limit for a grind with its offset, above the fines
+    private const double MinMedianUm = 30; // lower limit for a grind with its offset, above the fines
     private const int MovesBetweenLooks = 512;
 
     private readonly Vessel vessel;
@@ -81,7 +81,7 @@ internal sealed class Slurry
         stops = model.Stops;
         if (parameters.GrindOffsetUm != 0 && !recipe.Grind.Measured)
         {
-            recipe = recipe with { Grind = recipe.Grind with { MedianUm = Math.Max(LeastMedianUm, recipe.Grind.MedianUm + parameters.GrindOffsetUm) } };
+            recipe = recipe with { Grind = recipe.Grind with { MedianUm = Math.Max(MinMedianUm, recipe.Grind.MedianUm + parameters.GrindOffsetUm) } };
         }
 
         this.recipe = recipe;
@@ -378,7 +378,7 @@ internal sealed class Slurry
     public bool Drain(double? untilG)
     {
         Changed();
-        var longestS = Math.Max(1, Math.Min(Member.LongestStepS, Member.LongestBrewS - TimeS));
+        var longestS = Math.Max(1, Math.Min(Member.MaxStepS, Member.MaxBrewS - TimeS));
         return Advance(longestS, untilDry: true, untilCupG: untilG ?? double.PositiveInfinity) < longestS;
     }
 

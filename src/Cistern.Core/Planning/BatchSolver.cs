@@ -8,8 +8,8 @@ namespace Cistern.Core.Planning;
 /// <summary>Finds the batch that two given quantities determine, using the forecast.</summary>
 public static class BatchSolver
 {
-    private const double LeastDoseG = 0.5;
-    private const double MostDoseG = 1_000;
+    private const double MinDoseG = 0.5;
+    private const double MaxDoseG = 1_000;
 
     /// <summary>The batch for a wish, or null where none within bounds gives it.</summary>
     /// <param name="recipe">The recipe to be scaled.</param>
@@ -21,7 +21,7 @@ public static class BatchSolver
         var batch = Get(wish, Quantity.Dose) is { } doseG
             ? WithDose(wish, doseG, Drink)
             : WithoutDose(recipe, wish, Drink);
-        return batch is { } found && found.DoseG is >= LeastDoseG and <= MostDoseG && found.WaterG is > 0 and <= Member.MostWaterG && found.Ratio > 1
+        return batch is { } found && found.DoseG is >= MinDoseG and <= MaxDoseG && found.WaterG is > 0 and <= Member.MaxWaterG && found.Ratio > 1
             ? found
             : null;
     }
@@ -78,9 +78,9 @@ public static class BatchSolver
         Batch Of(double dose) => new(dose, dose * ratio);
         // The mass balance is a good first guess, unless ice or dilution is added.
         var vessel = Vessel.Of(recipe.Brewer);
-        var guessG = ratio > vessel.HoldGPerG ? Math.Clamp(Batch.ForBeverage(drinkG, ratio, vessel).DoseG, LeastDoseG, MostDoseG) : LeastDoseG;
-        var found = Meet(drinkG, Math.Max(LeastDoseG, 0.85 * guessG), Math.Min(MostDoseG, 1.15 * guessG), Of, drink, Tenths)
-            ?? Meet(drinkG, LeastDoseG, MostDoseG, Of, drink, Tenths);
+        var guessG = ratio > vessel.HoldGPerG ? Math.Clamp(Batch.ForBeverage(drinkG, ratio, vessel).DoseG, MinDoseG, MaxDoseG) : MinDoseG;
+        var found = Meet(drinkG, Math.Max(MinDoseG, 0.85 * guessG), Math.Min(MaxDoseG, 1.15 * guessG), Of, drink, Tenths)
+            ?? Meet(drinkG, MinDoseG, MaxDoseG, Of, drink, Tenths);
         return found is { } batch ? batch with { WaterG = Grams(batch.DoseG * ratio) } : null;
     }
 

@@ -100,7 +100,7 @@ public static class Choosing
     public const double MilkTdsPercent = 1.5;
 
     /// <summary>Duration of a short action that has no length of its own, s. Judged.</summary>
-    internal const double ShortS = 3;
+    internal const double MinHandsS = 3;
 
     /// <summary>All recipes, best match first; the quicker of two that match alike.</summary>
     public static IReadOnlyList<Choice> Of(IEnumerable<Recipe> recipes, Wish wish, ForecastModel model) =>
@@ -108,7 +108,7 @@ public static class Choosing
 
     /// <summary>Seconds of a brew that need hands: all but waits and drawdowns.</summary>
     public static double HandsS(Forecast forecast) => forecast.Timings.Sum(timing =>
-        Verb.TraitsOf(forecast.Recipe.Steps[timing.Index]).Hands ? Math.Max(ShortS, timing.LengthS) : 0);
+        Verb.TraitsOf(forecast.Recipe.Steps[timing.Index]).Hands ? Math.Max(MinHandsS, timing.LengthS) : 0);
 
     /// <summary>The cleaning that a vessel needs. Judged.</summary>
     public static WashingUp WashingOf(Brewer brewer) => brewer.Family switch

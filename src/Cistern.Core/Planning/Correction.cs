@@ -17,7 +17,7 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     /// </summary>
     public double? PourOffAtS { get; init; }
 
-    private const double LeastDilutionG = 2;
+    private const double MinDilutionG = 2;
 
     /// <summary>For this long after a plunge, nobody is taken to have poured off yet, s. Judged.</summary>
     private const double NotPouredYetS = 20;
@@ -45,7 +45,7 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
         }
 
         var dilutionG = Reckoning.Dilution.WaterG(best.Forecast.Totals.FinalG, best.Forecast.Totals.FinalTdsPercent, plan.FinalTdsPercent);
-        if (dilutionG < LeastDilutionG)
+        if (dilutionG < MinDilutionG)
         {
             return best with { MissAfter = Miss(best.Forecast.Totals, plan, dilution: false) };
         }
@@ -58,12 +58,12 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     /// <summary>Whether the cup is outside its tolerances, so that a correction is needed.</summary>
     /// <param name="asBrewed">The forecast of what was actually done, with the remaining steps as planned.</param>
     /// <param name="plan">The figures that were planned.</param>
-    public static bool IsWanted(Forecast asBrewed, Totals plan) => MissOf(asBrewed.Totals, plan) > 1;
+    public static bool IsNeeded(Forecast asBrewed, Totals plan) => DistanceOf(asBrewed.Totals, plan) > 1;
 
     /// <summary>The distance of a cup from its plan; 1 is the limit of the tolerances.</summary>
     /// <param name="totals">The figures of the cup.</param>
     /// <param name="plan">The figures that were planned.</param>
-    public static double MissOf(Totals totals, Totals plan) => Miss(totals, plan, dilution: false);
+    public static double DistanceOf(Totals totals, Totals plan) => Miss(totals, plan, dilution: false);
 
     /// <summary>The plan with its remaining steps changed by a correction; steps already done are unchanged.</summary>
     /// <param name="plan">A forecast of the plan.</param>

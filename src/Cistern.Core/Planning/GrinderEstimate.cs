@@ -12,24 +12,24 @@ namespace Cistern.Core.Planning;
 public readonly record struct KnownGrind(double Setting, double Um, double SigmaUm)
 {
     /// <summary>How much practitioners differ in the median for one family, as a share; used where the library's recipes differ by less. Judged.</summary>
-    private const double LeastShare = 0.16;
+    private const double MinShare = 0.16;
 
     /// <summary>What "my usual setting for this family" means: the medians of the library's recipes for it.</summary>
-    public static KnownGrind UsedFor(double setting, BrewerFamily family) => Of(setting, recipe => recipe.Brewer.Family == family);
+    public static KnownGrind UsualFor(double setting, BrewerFamily family) => Of(setting, recipe => recipe.Brewer.Family == family);
 
     /// <summary>What "my usual setting for paper" means.</summary>
     public static KnownGrind UsedForPaper(double setting) =>
         Of(setting, recipe => Vessel.FilterOf(recipe.Brewer) is Filter.Paper or Filter.DensePaper);
 
     /// <summary>What "it looks like this" means, for a word for grain size.</summary>
-    public static KnownGrind LooksLike(double setting, GrainWord word)
+    public static KnownGrind FromLook(double setting, GrainWord word)
     {
         // The word's range is taken as its 80 % band.
         return new KnownGrind(setting, word.MiddleUm, (word.HighUm - word.LowUm) / (2 * Confidence.Eighty));
     }
 
     /// <summary>What "it looks like this" means, for ground coffee of a known size.</summary>
-    public static KnownGrind LooksLike(double setting, double um)
+    public static KnownGrind FromLook(double setting, double um)
     {
         // How well two grinds can be compared by eye, as a share of their size. Judged.
         const double ByEye = 0.15;
@@ -42,7 +42,7 @@ public readonly record struct KnownGrind(double Setting, double Um, double Sigma
         var mean = logs.Average();
         var spread = Math.Sqrt(logs.Sum(one => (one - mean) * (one - mean)) / logs.Count);
         var um = Math.Exp(mean);
-        return new KnownGrind(setting, um, um * Math.Max(LeastShare, spread));
+        return new KnownGrind(setting, um, um * Math.Max(MinShare, spread));
     }
 }
 
@@ -53,17 +53,17 @@ public readonly record struct KnownGrind(double Setting, double Um, double Sigma
 /// </summary>
 public sealed class GrinderEstimate
 {
-    private const double LeastUm = 150;
-    private const double LeastSigmaUm = 110;
-    private const double MostUm = 1_400;
-    private const double MostSigmaUm = 420;
+    private const double MinUm = 150;
+    private const double MinSigmaUm = 110;
+    private const double MaxUm = 1_400;
+    private const double MaxSigmaUm = 420;
 
     private readonly double least;
     private readonly double most;
-    private double first = LeastUm;
-    private double last = MostUm;
-    private double varFirst = LeastSigmaUm * LeastSigmaUm;
-    private double varLast = MostSigmaUm * MostSigmaUm;
+    private double first = MinUm;
+    private double last = MaxUm;
+    private double varFirst = MinSigmaUm * MinSigmaUm;
+    private double varLast = MaxSigmaUm * MaxSigmaUm;
     private double covariance;
 
     /// <summary>Estimates a grinder.</summary>

@@ -27,7 +27,7 @@ public static class PairPlanning
     public const double TurnS = 5;
 
     private const double StepS = 5;
-    private const double LongestS = 2 * 3600;
+    private const double MaxTotalS = 2 * 3600;
 
     /// <summary>When a brew needs hands after its clock has started, in order; spans closer than <see cref="TurnS"/> are merged.</summary>
     public static IReadOnlyList<HandsSpan> HandsOf(Forecast forecast)
@@ -35,7 +35,7 @@ public static class PairPlanning
         var spans = new List<HandsSpan>();
         foreach (var timing in forecast.Timings.Where(timing => Verb.TraitsOf(forecast.Recipe.Steps[timing.Index]).Hands).OrderBy(timing => timing.StartS))
         {
-            var span = new HandsSpan(timing.StartS, Math.Max(timing.EndS, timing.StartS + Choosing.ShortS));
+            var span = new HandsSpan(timing.StartS, Math.Max(timing.EndS, timing.StartS + Choosing.MinHandsS));
             if (spans.Count > 0 && span.FromS - spans[^1].ToS <= TurnS)
             {
                 spans[^1] = spans[^1] with { ToS = Math.Max(spans[^1].ToS, span.ToS) };
@@ -57,7 +57,7 @@ public static class PairPlanning
         [.. Clashes(HandsOf(first), HandsOf(second), staggerS)];
 
     /// <summary>The smallest stagger with which one person can do both brews, s, in steps of five seconds.</summary>
-    public static double LeastStaggerS(Forecast first, Forecast second)
+    public static double MinStaggerS(Forecast first, Forecast second)
     {
         var (firstHands, secondHands) = (HandsOf(first), HandsOf(second));
         // Once the first brew needs nobody, the second cannot conflict with it.
@@ -86,7 +86,7 @@ public static class PairPlanning
         var doneS = Math.Max(first.Totals.FinishS, staggerS + second.Totals.FinishS);
         var atS = Math.Max(doneS, Math.Max(first.Totals.FinishS + first.Totals.DrinkableAfterS, staggerS + second.Totals.FinishS + second.Totals.DrinkableAfterS));
         double? alikeAtS = null;
-        for (var lookS = atS; lookS <= atS + LongestS && alikeAtS is null; lookS += StepS)
+        for (var lookS = atS; lookS <= atS + MaxTotalS && alikeAtS is null; lookS += StepS)
         {
             alikeAtS = Math.Abs(CupC(first, lookS) - CupC(second, lookS - staggerS)) <= AlikeC ? lookS : null;
         }

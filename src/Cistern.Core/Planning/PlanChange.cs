@@ -184,5 +184,5 @@ public sealed record PlanApplied(Plan Plan)
     public IReadOnlyList<Finding> Findings { get; init; } = [];
 
     /// <summary>Whether the quantities held became inconsistent, so that the recipe's own dose and water were restored.</summary>
-    public bool LetGo { get; init; }
+    public bool BatchReleased { get; init; }
 }

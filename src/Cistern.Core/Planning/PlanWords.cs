@@ -97,11 +97,11 @@ public static class PlanWords
             case "dose":
                 return Number(1, 1_000, "g") is { } doseG ? new PlanChange.Hold(Quantity.Dose, doseG) : null;
             case "water":
-                return Number(1, Member.MostWaterG, "g") is { } waterG ? new PlanChange.Hold(Quantity.Water, waterG) : null;
+                return Number(1, Member.MaxWaterG, "g") is { } waterG ? new PlanChange.Hold(Quantity.Water, waterG) : null;
             case "ratio":
                 return Number(1.5, 60, "") is { } ratio ? new PlanChange.Hold(Quantity.Ratio, ratio) : null;
             case "drink":
-                return Number(1, Member.MostWaterG, "g") is { } drinkG ? new PlanChange.Hold(Quantity.Drink, drinkG) : null;
+                return Number(1, Member.MaxWaterG, "g") is { } drinkG ? new PlanChange.Hold(Quantity.Drink, drinkG) : null;
             case "counting" when text is "cup" or "poured":
                 return new PlanChange.Count(text == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup);
             case "temperature":
@@ -109,7 +109,7 @@ public static class PlanWords
             case "grindUm":
                 return Number(Member.Named("medianUm").Min, Member.Named("medianUm").Max, "µm") is { } um ? new PlanChange.GrindTo(um) : null;
             case "release":
-                return Typed(TypedNumber.ReadClock(text, 1, Member.LongestBrewS)) is { } atS ? new PlanChange.Release(atS) : null;
+                return Typed(TypedNumber.ReadClock(text, 1, Member.MaxBrewS)) is { } atS ? new PlanChange.Release(atS) : null;
             case "turns":
                 return Number(0, 200, "turns") is { } turns ? new PlanChange.Set(Setting.Turns, turns) : null;
             case "press":
@@ -129,7 +129,7 @@ public static class PlanWords
             case "put" when text.Split(':', 2) is [var what, .. var when] && (Gesture.Find(what) is not null || Verb.Find(what) is not null):
                 text = when.Length > 0 ? when[0] : "";
                 return text.Length == 0 && Gesture.Find(what) is not { HasTime: true } ? new PlanChange.Put(what, null)
-                    : Typed(TypedNumber.ReadClock(text, -Member.LongestStepS, Member.LongestBrewS)) is { } putS ? new PlanChange.Put(what, putS) : null;
+                    : Typed(TypedNumber.ReadClock(text, -Member.MaxStepS, Member.MaxBrewS)) is { } putS ? new PlanChange.Put(what, putS) : null;
             case "letDown":
                 return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.DilutedTo(tds) : null;
             case "target" when TargetWords.Find(text) is { } said:
@@ -157,7 +157,7 @@ public static class PlanWords
                 return low is { } from && high is { } to ? new PlanChange.Mean(meant, new Span(from, to)) : null;
             case "find" when text.Split(':', 3) is [var setting, var figure, var value] && Set.TryGetValue(setting, out var asked) && Figures.TryGetValue(figure, out var outcome):
                 text = value;
-                return Typed(outcome is Outcome.FinishS or Outcome.DrawdownS or Outcome.DrinkableAtS ? TypedNumber.ReadClock(text, 0, Member.LongestBrewS) : TypedNumber.Read(text, -20, Member.MostWaterG, "")) is { } wanted ? new PlanChange.Ask(asked, outcome, wanted) : null;
+                return Typed(outcome is Outcome.FinishS or Outcome.DrawdownS or Outcome.DrinkableAtS ? TypedNumber.ReadClock(text, 0, Member.MaxBrewS) : TypedNumber.Read(text, -20, Member.MaxWaterG, "")) is { } wanted ? new PlanChange.Ask(asked, outcome, wanted) : null;
             default:
                 findings.Add(Finding.Error(word, $"A change is one of {string.Join(", ", All.Select(one => one.Word))}, with its value after an equals sign.", parts[0], $"find takes one of {string.Join(", ", Set.Keys)}, then one of {string.Join(", ", Figures.Keys)}."));
                 return null;

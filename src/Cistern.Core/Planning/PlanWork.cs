@@ -26,7 +26,7 @@ public sealed class PlanWork
         Grinder = Of(plan.Picks.GrinderId, gear.Grinder);
         // The coffee's age is always today's.
         plan = Aged(plan.Settled ? plan : AsOnShelf(plan));
-        (Plan, LetGo) = plan.Held is not null && plan.Batch is null ? Recharged(plan) : (plan, false);
+        (Plan, BatchReleased) = plan.Held is not null && plan.Batch is null ? WithBatchFitted(plan) : (plan, false);
         Recipe = Scaling.To(Plan.Base, Batch);
     }
 
@@ -58,7 +58,7 @@ public sealed class PlanWork
     public bool CanGrind => Bag?.Ground is null && Grinder is not { Grinds: false };
 
     /// <summary>Whether the quantities held had become inconsistent when the plan was opened.</summary>
-    public bool LetGo { get; }
+    public bool BatchReleased { get; }
 
     /// <summary>The value of a quantity, g or g/g.</summary>
     public double ValueOf(Quantity quantity) => ValueOf(quantity, Batch, () => DrinkG);
@@ -67,7 +67,7 @@ public sealed class PlanWork
     public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Grinder is not null ? Grinder.Dial : Dial.Usual(Forecast, setting);
 
     /// <summary>The things on the shelf that changed since the plan used them.</summary>
-    public IReadOnlyList<PlanPick> MovedOn
+    public IReadOnlyList<PlanPick> SteepEndMoved
     {
         get
         {
@@ -218,7 +218,7 @@ public sealed class PlanWork
     }
 
     /// <summary>The batch that follows from what is held. Where that has become inconsistent, the recipe's own is restored.</summary>
-    private (Plan Plan, bool LetGo) Recharged(Plan plan)
+    private (Plan Plan, bool LetGo) WithBatchFitted(Plan plan)
     {
         if (plan.Held is not { } held)
         {
@@ -232,8 +232,8 @@ public sealed class PlanWork
 
     private PlanApplied Recharge(Plan plan)
     {
-        var (recharged, letGo) = Recharged(plan);
-        return new PlanApplied(recharged) { LetGo = letGo };
+        var (recharged, letGo) = WithBatchFitted(plan);
+        return new PlanApplied(recharged) { BatchReleased = letGo };
     }
 
     private PlanApplied Choose(PlanChange.Choose choose)
@@ -451,7 +451,7 @@ public sealed class PlanWork
             return StepEditing.UsualPlace(Recipe, verb) is { } after ? PutIn(StepEditing.Add(Recipe, after, verb), after + 1) : Refused(PlanRefusal.NoTime);
         }
 
-        var step = StepEditing.Usual(Recipe, StepEditing.BegunBy(Forecast, atS), verb);
+        var step = StepEditing.Usual(Recipe, StepEditing.LastBegunBy(Forecast, atS), verb);
         if (verb.Traits.Needs == StepNeeds.DryCoffee && Recipe.Steps.FirstOrDefault(one => one is Step.AddCoffee || Verb.TraitsOf(one).BringsWater) is not Step.AddCoffee)
         {
             return Refused(PlanRefusal.NoPlace);
@@ -469,7 +469,7 @@ public sealed class PlanWork
         return PutIn(recipe, index);
     }
 
-    private PlanApplied PutIn(Recipe recipe, int index) => recipe.Steps.Length > RecipeReader.MostSteps ? Refused(PlanRefusal.TooManySteps) : Stepped(recipe, index);
+    private PlanApplied PutIn(Recipe recipe, int index) => recipe.Steps.Length > RecipeReader.MaxSteps ? Refused(PlanRefusal.TooManySteps) : Stepped(recipe, index);
 
     private PlanApplied Edit(PlanChange.Edit edit)
     {

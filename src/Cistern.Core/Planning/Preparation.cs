@@ -69,7 +69,7 @@ public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG,
     public double? KettleBeforeFinishS => HeatS is { } heatS ? LeadS + Math.Max(heatS, TakesS) : null;
 
     /// <summary>How long before the finish somebody must be there, s.</summary>
-    public double HandsBeforeFinishS => LeadS + TakesS;
+    public double HandsNeededBeforeFinishS => LeadS + TakesS;
 
     /// <summary>What a plan needs got ready.</summary>
     /// <param name="forecast">Its forecast.</param>

@@ -71,12 +71,12 @@ public static class Scaling
 
         var low = Least;
         var high = 1.0;
-        while (high < Most && batch.WaterG * high < Member.MostWaterG && Under(high))
+        while (high < Most && batch.WaterG * high < Member.MaxWaterG && Under(high))
         {
             (low, high) = (high, 1.5 * high);
         }
 
-        high = Math.Min(high, Member.MostWaterG / batch.WaterG);
+        high = Math.Min(high, Member.MaxWaterG / batch.WaterG);
         for (var i = 0; i < 24; i++)
         {
             var middle = 0.5 * (low + high);
@@ -120,7 +120,7 @@ public static class Scaling
     private static double OwnStream(Step.Pour pour, double stoodG) => pour.OverS > 0 ? (pour.ToG - stoodG) / pour.OverS : 0;
 
     private static double StreamS(double amountG, double ownStreamGPerS) =>
-        Math.Min(Math.Ceiling(amountG / Math.Max(FastestStreamGPerS, ownStreamGPerS)), Member.LongestStepS);
+        Math.Min(Math.Ceiling(amountG / Math.Max(FastestStreamGPerS, ownStreamGPerS)), Member.MaxStepS);
 
     /// <summary>Pours are in whole grams; small amounts keep a scale's tenth.</summary>
     private static double WholeGrams(double grams) => grams >= 20 ? Math.Round(grams) : Math.Max(0.1, Math.Round(grams, 1));

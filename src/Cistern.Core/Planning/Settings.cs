@@ -179,7 +179,7 @@ public static class Settings
         for (var i = from; i < steps.Count; i++)
         {
             var step = Moved(steps[i], byS);
-            steps[i] = step.AtS is { } atS ? step with { AtS = Math.Clamp(atS + byS, 0, Member.LongestBrewS) } : step;
+            steps[i] = step.AtS is { } atS ? step with { AtS = Math.Clamp(atS + byS, 0, Member.MaxBrewS) } : step;
         }
 
         return steps.ToImmutable();
@@ -188,7 +188,7 @@ public static class Settings
     /// <summary>A wait made longer or shorter, with its window: the window described what was intended and moves with it.</summary>
     internal static Step.Wait Longer(Step.Wait wait, double byS)
     {
-        var forS = Math.Clamp(wait.ForS + byS, 0, Member.LongestStepS);
+        var forS = Math.Clamp(wait.ForS + byS, 0, Member.MaxStepS);
         return wait with { ForS = forS, Window = Shifted(wait.Window, forS - wait.ForS) };
     }
 
@@ -199,6 +199,6 @@ public static class Settings
 
     /// <summary>A window moved on the clock; null stays null.</summary>
     private static Span? Shifted(Span? window, double byS) => window is { } span
-        ? new Span(Math.Clamp(Math.Round(span.Low + byS, 1), 0, Member.LongestBrewS), Math.Clamp(Math.Round(span.High + byS, 1), 0, Member.LongestBrewS))
+        ? new Span(Math.Clamp(Math.Round(span.Low + byS, 1), 0, Member.MaxBrewS), Math.Clamp(Math.Round(span.High + byS, 1), 0, Member.MaxBrewS))
         : null;
 }

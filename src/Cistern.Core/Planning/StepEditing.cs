@@ -39,7 +39,7 @@ public static class StepEditing
         }
 
         steps.RemoveAt(index);
-        return Tidy(recipe with { Steps = steps.ToImmutable() });
+        return RoundTimes(recipe with { Steps = steps.ToImmutable() });
     }
 
     /// <summary>
@@ -61,7 +61,7 @@ public static class StepEditing
             (up, down) = (first with { ToG = second.ToG }, second with { ToG = first.ToG });
         }
 
-        return Tidy(recipe with { Steps = recipe.Steps.SetItem(other, up).SetItem(index, down) });
+        return RoundTimes(recipe with { Steps = recipe.Steps.SetItem(other, up).SetItem(index, down) });
     }
 
     /// <summary>Inserts a step with its usual values after another.</summary>
@@ -71,7 +71,7 @@ public static class StepEditing
     public static Recipe Add(Recipe recipe, int after, Verb verb)
     {
         var step = Usual(recipe, after, verb);
-        return Tidy(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
+        return RoundTimes(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
     }
 
     /// <summary>A step with its usual values in its context.</summary>
@@ -113,7 +113,7 @@ public static class StepEditing
     }
 
     /// <summary>The index of the last step that has begun by a time, or −1: a step inserted then follows it.</summary>
-    public static int BegunBy(Forecast forecast, double atS)
+    public static int LastBegunBy(Forecast forecast, double atS)
     {
         const double Hair = 0.05;
         return forecast.Timings.ToList().FindLastIndex(timing => timing.StartS <= atS + Hair);
@@ -130,7 +130,7 @@ public static class StepEditing
     public static (Recipe Recipe, int Index) Put(Forecast forecast, IReadOnlyList<Step> steps, double atS)
     {
         var recipe = forecast.Recipe;
-        var index = BegunBy(forecast, atS) + 1;
+        var index = LastBegunBy(forecast, atS) + 1;
         if (atS < 0 && steps.All(step => Verb.TraitsOf(step).Needs == StepNeeds.DryCoffee))
         {
             // Before 0:00 steps have no times: what is done to dry coffee is done after the coffee goes in and before the water.
@@ -180,7 +180,7 @@ public static class StepEditing
             }
         }
 
-        return (Tidy(recipe with { Steps = put.ToImmutable() }), index);
+        return (RoundTimes(recipe with { Steps = put.ToImmutable() }), index);
     }
 
     /// <summary>The recipe with some members of a step changed, read by the rules of the file.</summary>
@@ -206,7 +206,7 @@ public static class StepEditing
         var step = Read(json, findings);
         return findings.Exists(finding => finding.Severity == Severity.Error) || step is null
             ? new StepEdit(null, findings)
-            : new StepEdit(Tidy(recipe with { Steps = recipe.Steps.SetItem(index, step) }), findings);
+            : new StepEdit(RoundTimes(recipe with { Steps = recipe.Steps.SetItem(index, step) }), findings);
     }
 
     /// <summary>A step as the members of the file.</summary>
@@ -228,7 +228,7 @@ public static class StepEditing
             return recipe;
         }
 
-        var lengthS = Math.Clamp(Math.Round(endS - forecast.Timings[index].StartS), 0, Member.LongestStepS);
+        var lengthS = Math.Clamp(Math.Round(endS - forecast.Timings[index].StartS), 0, Member.MaxStepS);
         Step changed = step switch
         {
             Step.Wait wait => Settings.Longer(wait, lengthS - wait.ForS),
@@ -262,7 +262,7 @@ public static class StepEditing
         }
 
         var steps = recipe.Steps.ToBuilder();
-        var wantedS = Math.Clamp(Math.Round(startS), Math.Max(0, forecast.Timings[index - 1].StartS), Member.LongestBrewS);
+        var wantedS = Math.Clamp(Math.Round(startS), Math.Max(0, forecast.Timings[index - 1].StartS), Member.MaxBrewS);
         if (steps[index].AtS is null && steps[index - 1] is Step.Wait wait)
         {
             var longer = Settings.Longer(wait, Math.Max(0, wantedS - forecast.Timings[index - 1].StartS) - wait.ForS);
@@ -332,11 +332,11 @@ public static class StepEditing
             return moved with { Steps = moved.Steps.SetItem(next, Settings.Longer(wait, Tenths(byS))) };
         }
 
-        return byS > 0 ? Tidy(moved with { Steps = moved.Steps.SetItem(next, moved.Steps[next] with { AtS = Tenths(before.Timings[next].StartS) }) }) : null;
+        return byS > 0 ? RoundTimes(moved with { Steps = moved.Steps.SetItem(next, moved.Steps[next] with { AtS = Tenths(before.Timings[next].StartS) }) }) : null;
     }
 
     /// <summary>Removes times from steps before the clock starts, and puts times in order again.</summary>
-    private static Recipe Tidy(Recipe recipe)
+    private static Recipe RoundTimes(Recipe recipe)
     {
         var anchor = RecipeChecker.AnchorIndex(recipe);
         var steps = recipe.Steps.ToBuilder();

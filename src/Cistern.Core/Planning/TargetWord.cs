@@ -23,10 +23,10 @@ public enum TargetWord
 public static class TargetWords
 {
     /// <summary>Limits of how much stronger or weaker a word means, as a share. Judged: less cannot be tasted, more is a different drink.</summary>
-    private const double LeastShare = 0.05, MostShare = 0.15;
+    private const double MinShare = 0.05, MostShare = 0.15;
 
     /// <summary>The same of a balance. Judged.</summary>
-    private const double LeastBalance = 0.2, MostBalance = 0.7;
+    private const double MinBalance = 0.2, MostBalance = 0.7;
 
     /// <summary>The word in a text; null where there is none.</summary>
     public static TargetWord? Find(string text) => text.Trim().ToLowerInvariant() switch
@@ -42,10 +42,10 @@ public static class TargetWords
     /// <param name="expected">The figures that the plan is expected to give.</param>
     public static PlanChange.Mean Of(TargetWord word, Totals expected) => word switch
     {
-        TargetWord.Stronger => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 + LeastShare), expected.FinalTdsPercent * (1 + MostShare))),
-        TargetWord.Lighter => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 - MostShare), expected.FinalTdsPercent * (1 - LeastShare))),
-        TargetWord.LessBitter => new("tilt", Rounded(expected.FlavourBalance - MostBalance, expected.FlavourBalance - LeastBalance)),
-        TargetWord.LessSour => new("tilt", Rounded(expected.FlavourBalance + LeastBalance, expected.FlavourBalance + MostBalance)),
+        TargetWord.Stronger => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 + MinShare), expected.FinalTdsPercent * (1 + MostShare))),
+        TargetWord.Lighter => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 - MostShare), expected.FinalTdsPercent * (1 - MinShare))),
+        TargetWord.LessBitter => new("tilt", Rounded(expected.FlavourBalance - MostBalance, expected.FlavourBalance - MinBalance)),
+        TargetWord.LessSour => new("tilt", Rounded(expected.FlavourBalance + MinBalance, expected.FlavourBalance + MostBalance)),
         _ => throw new ArgumentOutOfRangeException(nameof(word), word, "No such word."),
     };
 

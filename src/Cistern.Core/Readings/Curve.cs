@@ -14,10 +14,10 @@ public readonly record struct CurvePoint(long AtMs, double Value);
 public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
 {
     /// <summary>Readings closer than this to a stored one are dropped, ms: five a second, with room for an uneven clock.</summary>
-    public const int LeastApartMs = 180;
+    public const int MinApartMs = 180;
 
     /// <summary>The most points of a curve: four hours at five a second.</summary>
-    public const int MostPoints = 72_000;
+    public const int MaxPoints = 72_000;
 
     /// <summary>Adds readings in any order; those already present, or too close to one, are dropped.</summary>
     /// <param name="readings">Readings of this kind.</param>
@@ -40,8 +40,8 @@ public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
                 at--;
             }
 
-            var near = (at > 0 && point.AtMs - builder[at - 1].AtMs < LeastApartMs) || (at < builder.Count && builder[at].AtMs - point.AtMs < LeastApartMs);
-            if (!near && builder.Count < MostPoints)
+            var near = (at > 0 && point.AtMs - builder[at - 1].AtMs < MinApartMs) || (at < builder.Count && builder[at].AtMs - point.AtMs < MinApartMs);
+            if (!near && builder.Count < MaxPoints)
             {
                 builder.Insert(at, point);
                 taken.Add(point);
@@ -89,7 +89,7 @@ public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
         {
             using var reader = new BinaryReader(new DeflateStream(new MemoryStream(packed), CompressionMode.Decompress));
             var count = reader.Read7BitEncodedInt();
-            if (count is < 0 or > MostPoints)
+            if (count is < 0 or > MaxPoints)
             {
                 throw new InvalidDataException("A curve has too many points.");
             }

@@ -53,8 +53,8 @@ public sealed record ReadingRange(ReadingOf Of, string Word, string Unit, double
     /// <summary>The range for a word, or null.</summary>
     public static ReadingRange? Find(string? word) => All.FirstOrDefault(range => range.Word == word);
 
-    /// <summary>The kind for a stored word; <see cref="Words{T}.Unread"/> where this version does not know it.</summary>
-    public static ReadingOf OfWord(string word) => Find(word)?.Of ?? Words<ReadingOf>.Unread;
+    /// <summary>The kind for a stored word; <see cref="Words{T}.Unknown"/> where this version does not know it.</summary>
+    public static ReadingOf OfWord(string word) => Find(word)?.Of ?? Words<ReadingOf>.Unknown;
 
     /// <summary>Whether an instrument can show this value.</summary>
     public bool Holds(double value) => double.IsFinite(value) && value >= Low && value <= High;

@@ -76,9 +76,9 @@ public sealed class SimulatedBrew
     private const double PutDownS = 3;
 
     /// <summary>A slower drip is no stream, g/s.</summary>
-    private const double LeastStreamGPerS = 0.22;
+    private const double MinStreamGPerS = 0.22;
 
-    private const double LeastStreamG = 4;
+    private const double MinStreamG = 4;
 
     private const double LidG = 62;
     private const double PlungerG = 118;
@@ -190,7 +190,7 @@ public sealed class SimulatedBrew
         if (overServer)
         {
             Put(DetectedEventKind.CupOn, BeginS + 2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
-            Saw(DetectedEventKind.Tare, firstS - 2, 0);
+            Report(DetectedEventKind.Tare, firstS - 2, 0);
             return;
         }
 
@@ -210,11 +210,11 @@ public sealed class SimulatedBrew
         var firstS = firstPour < 0 ? 0 : Real.Timings[firstPour].StartS - (coffeeFirst ? 0 : PutDownS);
         if (coffeeFirst)
         {
-            Saw(DetectedEventKind.Tare, firstS - 9, 0);
+            Report(DetectedEventKind.Tare, firstS - 9, 0);
             Drop(DetectedEventKind.CoffeeIn, firstS - 6, 1.5, Real.Recipe.Coffee.DoseG);
         }
 
-        Saw(DetectedEventKind.Tare, firstS - 1.6, 0);
+        Report(DetectedEventKind.Tare, firstS - 1.6, 0);
         var poured = false;
         for (var i = 0; i < Steps.Length; i++)
         {
@@ -229,11 +229,11 @@ public sealed class SimulatedBrew
                     // The kettle is put down before the coffee is taken up.
                     var earlyS = !coffeeFirst && i < coffee ? PutDownS : 0;
                     loads.Add(new Load(timing.StartS - earlyS, timing.EndS - earlyS, pour.ToG - beforeG));
-                    Saw(DetectedEventKind.PourBegun, timing.StartS - earlyS, 0);
-                    Saw(DetectedEventKind.PourEnded, timing.EndS - earlyS, pour.ToG);
+                    Report(DetectedEventKind.PourBegun, timing.StartS - earlyS, 0);
+                    Report(DetectedEventKind.PourEnded, timing.EndS - earlyS, pour.ToG);
                     if (Hands.TareInPour && !poured && timing.LengthS > 6)
                     {
-                        Saw(DetectedEventKind.Tare, timing.StartS - earlyS + (timing.LengthS * 0.45), 0);
+                        Report(DetectedEventKind.Tare, timing.StartS - earlyS + (timing.LengthS * 0.45), 0);
                     }
 
                     poured = true;
@@ -261,8 +261,8 @@ public sealed class SimulatedBrew
         var startS = Real.Timings[SteepEndAt].StartS;
         if (Steps[SteepEndAt] is Step.Press && Hands.PressesOnScale)
         {
-            Saw(DetectedEventKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / WaterPhysics.Gravity);
-            Saw(DetectedEventKind.PressEnded, Real.Timings[SteepEndAt].EndS, 0);
+            Report(DetectedEventKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / WaterPhysics.Gravity);
+            Report(DetectedEventKind.PressEnded, Real.Timings[SteepEndAt].EndS, 0);
             return;
         }
 
@@ -273,7 +273,7 @@ public sealed class SimulatedBrew
             var offS = drains ? startS - Hands.SetsOverS : startS;
             var onScaleG = LoadG(offS);
             loads.Add(new Load(offS, offS + 0.25, -onScaleG));
-            Saw(DetectedEventKind.VesselOff, offS, -onScaleG);
+            Report(DetectedEventKind.VesselOff, offS, -onScaleG);
             if (Hands.ServerLeftOff)
             {
                 return;
@@ -282,7 +282,7 @@ public sealed class SimulatedBrew
             if (drains)
             {
                 Put(DetectedEventKind.CupOn, startS - 3.2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
-                Saw(DetectedEventKind.Tare, startS - 1.4, 0);
+                Report(DetectedEventKind.Tare, startS - 1.4, 0);
             }
             else
             {
@@ -318,7 +318,7 @@ public sealed class SimulatedBrew
                 var awayG = LoadG(atS);
                 loads.Add(new Load(atS + 0.2, atS + 0.45, -awayG));
                 Put(DetectedEventKind.CupOn, atS + 2.2, ServerG);
-                Saw(DetectedEventKind.VesselOff, atS + 0.2, -awayG);
+                Report(DetectedEventKind.VesselOff, atS + 0.2, -awayG);
             }
         }
     }
@@ -334,7 +334,7 @@ public sealed class SimulatedBrew
         var lastS = cupS;
         for (var atS = cupS; atS <= toS + 0.05; atS += 0.1)
         {
-            if (Ran(Math.Min(atS + 0.5, toS)) - Ran(Math.Min(atS, toS - 0.5)) > LeastStreamGPerS)
+            if (Ran(Math.Min(atS + 0.5, toS)) - Ran(Math.Min(atS, toS - 0.5)) > MinStreamGPerS)
             {
                 beganS ??= atS;
                 lastS = Math.Min(atS + 0.5, toS);
@@ -353,10 +353,10 @@ public sealed class SimulatedBrew
 
         void Tell(double streamS, double endS)
         {
-            if (Ran(endS) - Ran(streamS) is > LeastStreamG and var ranG)
+            if (Ran(endS) - Ran(streamS) is > MinStreamG and var ranG)
             {
-                Saw(DetectedEventKind.DrainBegun, streamS, 0);
-                Saw(DetectedEventKind.DrainEnded, endS, ranG);
+                Report(DetectedEventKind.DrainBegun, streamS, 0);
+                Report(DetectedEventKind.DrainEnded, endS, ranG);
             }
         }
 
@@ -366,7 +366,7 @@ public sealed class SimulatedBrew
             var awayG = LoadG(atS);
             loads.Add(new Load(atS, atS + 0.25, -awayG));
             loads.Add(new Load(atS + 3, atS + 3.3, awayG));
-            Saw(DetectedEventKind.Lifted, atS, awayG);
+            Report(DetectedEventKind.Lifted, atS, awayG);
         }
     }
 
@@ -409,17 +409,17 @@ public sealed class SimulatedBrew
     private void Put(DetectedEventKind kind, double atS, double g)
     {
         loads.Add(new Load(atS, atS + 0.25, g));
-        Saw(kind, atS, g);
+        Report(kind, atS, g);
     }
 
     /// <summary>Something is added over a while; it is visible when it is complete.</summary>
     private void Drop(DetectedEventKind kind, double atS, double overS, double g)
     {
         loads.Add(new Load(atS, atS + overS, g));
-        Saw(kind, atS + overS, g);
+        Report(kind, atS + overS, g);
     }
 
-    private void Saw(DetectedEventKind kind, double atS, double g) => truth.Add(new DetectedEvent(kind, atS, g));
+    private void Report(DetectedEventKind kind, double atS, double g) => truth.Add(new DetectedEvent(kind, atS, g));
 
     /// <summary>A change of the load on the scale, linear between two times, or along a curve.</summary>
     private sealed record Load(double FromS, double ToS, double G)

@@ -18,13 +18,13 @@ public sealed class SimulationPlayer(SimulatedInstruments bench, double onMs, do
     public bool IsOver => untilS >= bench.EndS;
 
     /// <summary>
-    /// The readings since the last ones returned, and until when they go, s on the brew clock: pass that to <see cref="Told"/> when
+    /// The readings since the last ones returned, and until when they go, s on the brew clock: pass that to <see cref="Confirm"/> when
     /// they have been stored.
     /// </summary>
     /// <param name="nowMs">Now, UTC milliseconds of the brew's clock.</param>
     /// <param name="startedAtMs">0:00, UTC milliseconds, or null before.</param>
     /// <param name="startsItself">Whether the clock starts when the instruments see the first step.</param>
-    public (IReadOnlyList<Reading> Readings, double ToS) Since(double nowMs, double? startedAtMs, bool startsItself)
+    public (IReadOnlyList<Reading> Readings, double ToS) ReadingsSince(double nowMs, double? startedAtMs, bool startsItself)
     {
         var zeroMs = startedAtMs ?? onMs - (ReadyS * 1000);
         var toS = (nowMs - zeroMs) / 1000;
@@ -34,5 +34,5 @@ public sealed class SimulationPlayer(SimulatedInstruments bench, double onMs, do
 
     /// <summary>Confirms that readings were stored.</summary>
     /// <param name="toS">Until when, s on the brew clock.</param>
-    public void Told(double toS) => untilS = Math.Max(untilS, toS);
+    public void Confirm(double toS) => untilS = Math.Max(untilS, toS);
 }

@@ -12,7 +12,7 @@ namespace Cistern.Core.Readings;
 public readonly record struct DetectedStep(EntryKind Kind, int Step, double AtMs);
 
 /// <summary>What instruments show of a brew.</summary>
-/// <param name="Said">What they show of its steps, in order of time.</param>
+/// <param name="Steps">What they show of its steps, in order of time.</param>
 /// <param name="PouredG">The weight at the end of each pour, g of water in the brewer.</param>
 /// <param name="DoseG">The coffee that was seen to go in, g; null where it was not seen.</param>
 /// <param name="WaterC">The kettle's temperature when the water went in, °C; null where unknown.</param>
@@ -20,7 +20,7 @@ public readonly record struct DetectedStep(EntryKind Kind, int Step, double AtMs
 /// <param name="Unstirred">Stirs that did not show on the scale, by step.</param>
 /// <param name="DetectedEvents">Everything seen in the weight; times in s from <paramref name="FromMs"/>.</param>
 /// <param name="FromMs">The origin of those times, UTC milliseconds.</param>
-public sealed record Detected(ImmutableArray<DetectedStep> Said, ImmutableDictionary<int, double> PouredG, double? DoseG, double? WaterC, double? FlameW, ImmutableHashSet<int> Unstirred, ImmutableArray<DetectedEvent> DetectedEvents, double FromMs);
+public sealed record Detected(ImmutableArray<DetectedStep> Steps, ImmutableDictionary<int, double> PouredG, double? DoseG, double? WaterC, double? FlameW, ImmutableHashSet<int> Unstirred, ImmutableArray<DetectedEvent> DetectedEvents, double FromMs);
 
 /// <summary>Derives a barista's actions from readings. A pure function of the plan and the curves.</summary>
 public static class StepDetector
@@ -48,7 +48,7 @@ public static class StepDetector
         var hearing = new Evaluation(plan, startedAtMs, startsItself);
         foreach (var sighting in sightings)
         {
-            hearing.Saw(sighting, fromMs + (1000 * sighting.AtS));
+            hearing.Process(sighting, fromMs + (1000 * sighting.AtS));
         }
 
         if (plan.Recipe.Brewer.Family == BrewerFamily.Siphon)
@@ -143,26 +143,26 @@ public static class StepDetector
 
         public double? DoseG { get; private set; }
 
-        public void Saw(DetectedEvent sighting, double atMs)
+        public void Process(DetectedEvent sighting, double atMs)
         {
             switch (sighting.Kind)
             {
                 case DetectedEventKind.PourBegun when Find<Step.Pour>() is >= 0 and var pour:
-                    if (!Starts(pour, atMs, ClockStart.FirstWater))
+                    if (!TryStart(pour, atMs, ClockStart.FirstWater))
                     {
-                        Say(EntryKind.Begun, pour, atMs);
+                        Report(EntryKind.Begun, pour, atMs);
                     }
 
                     next = pour;
                     break;
                 case DetectedEventKind.PourEnded when Find<Step.Pour>() is >= 0 and var pour:
-                    Starts(pour, atMs, ClockStart.WaterIn);
+                    TryStart(pour, atMs, ClockStart.WaterIn);
                     Done(pour, atMs);
                     PouredG[pour] = sighting.G;
                     break;
                 case DetectedEventKind.CoffeeIn when Find<Step.AddCoffee>() is >= 0 and var coffee:
                     DoseG = sighting.G;
-                    Starts(coffee, atMs, ClockStart.CoffeeIn);
+                    TryStart(coffee, atMs, ClockStart.CoffeeIn);
                     Done(coffee, atMs);
                     break;
                 case DetectedEventKind.Tare when next < steps.Length && steps[next] is Step.Tare:
@@ -170,14 +170,14 @@ public static class StepDetector
                     break;
                 // A dripper is taken off to be set over its server; the steep ends when liquid flows.
                 case DetectedEventKind.VesselOff when steepEnd >= next && steps[steepEnd] is Step.Plunge or Step.Press or Step.Flip or Step.Decant:
-                    Say(EntryKind.Begun, steepEnd, atMs);
+                    Report(EntryKind.Begun, steepEnd, atMs);
                     next = steepEnd;
                     break;
                 case DetectedEventKind.VesselOff when opened && SwapAt() is >= 0 and var swap:
                     Done(swap - 1, atMs);
                     break;
                 case DetectedEventKind.PressBegun when Find<Step.Press>() is >= 0 and var press:
-                    Say(EntryKind.Begun, press, atMs);
+                    Report(EntryKind.Begun, press, atMs);
                     next = press;
                     break;
                 case DetectedEventKind.PressEnded when Find<Step.Press>() is >= 0 and var press:
@@ -265,7 +265,7 @@ public static class StepDetector
             return -1;
         }
 
-        private bool Starts(int step, double atMs, ClockStart by)
+        private bool TryStart(int step, double atMs, ClockStart by)
         {
             if (startMs is null && startsItself && step == anchor && plan.Recipe.ClockStarts == by)
             {
@@ -278,7 +278,7 @@ public static class StepDetector
             return step == anchor && by == ClockStart.FirstWater;
         }
 
-        private void Say(EntryKind kind, int step, double atMs)
+        private void Report(EntryKind kind, int step, double atMs)
         {
             // Of what is made ready the start says that it is done.
             if (startMs is { } zeroMs && step >= anchor && atMs > zeroMs - 2_000)
@@ -291,7 +291,7 @@ public static class StepDetector
         {
             if (step != anchor || steps[step].OverS > 0)
             {
-                Say(EntryKind.Done, step, atMs);
+                Report(EntryKind.Done, step, atMs);
             }
 
             next = Math.Max(next, step + 1);
@@ -308,7 +308,7 @@ public static class StepDetector
             }
             else
             {
-                Say(EntryKind.Begun, steepEnd, atMs);
+                Report(EntryKind.Begun, steepEnd, atMs);
                 next = Math.Max(next, steepEnd);
             }
         }

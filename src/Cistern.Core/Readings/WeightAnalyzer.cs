@@ -28,12 +28,12 @@ public sealed class WeightAnalyzer
     private const double BodyGPerS = 70;
 
     /// <summary>Smaller changes are nothing, g.</summary>
-    private const double LeastBodyG = 14;
+    private const double MinBodyG = 14;
 
     /// <summary>A drop of this share of the water poured is the vessel's, not a lid's.</summary>
     private const double VesselShare = 0.6;
 
-    private const double LeastVesselG = 150;
+    private const double MinVesselG = 150;
 
     /// <summary>What sticks out less is noise, g.</summary>
     private const double BumpG = 5;
@@ -42,10 +42,10 @@ public sealed class WeightAnalyzer
     private const double BumpS = 1.3;
 
     /// <summary>A stream that makes less is none, g.</summary>
-    private const double LeastFlowG = 4;
+    private const double MinFlowG = 4;
 
     /// <summary>Less than this after the last pour is no water, g: a tool, a drip, a bump.</summary>
-    private const double LeastAddedG = 20;
+    private const double MinAddedG = 20;
 
     /// <summary>Slower is no pour, g/s.</summary>
     private const double PourGPerS = 1.5;
@@ -69,7 +69,7 @@ public sealed class WeightAnalyzer
     private const double DrainGapS = 4;
 
     /// <summary>How many readings before a visible pour a flow is known to belong to the drawdown.</summary>
-    private const int CutBack = 8;
+    private const int TrimmedPoints = 8;
 
     /// <summary>A heavier load is somebody leaning on the scale, g.</summary>
     private const double LeanG = 1_500;
@@ -87,10 +87,10 @@ public sealed class WeightAnalyzer
     private const double LiftedS = 7;
 
     /// <summary>No brew has more objects than this; on a curve with more the search stops, and nothing is reported.</summary>
-    private const int MostBodies = 200;
+    private const int MaxBodies = 200;
 
     /// <summary>Nothing is seen in fewer readings.</summary>
-    private const int LeastPoints = 8;
+    private const int MinPoints = 8;
 
     /// <summary>How far the display lags behind the load, s.</summary>
     private const double LagS = 0.35;
@@ -116,7 +116,7 @@ public sealed class WeightAnalyzer
         loadG = Despiked(WithoutTares([.. curve.Select(point => point.G)]));
     }
 
-    private enum Under
+    private enum OnScale
     {
         Nothing,
         Vessel,
@@ -128,24 +128,24 @@ public sealed class WeightAnalyzer
     /// <param name="curve">The display's values, in order of time.</param>
     /// <param name="nowS">Until when the curve is complete, on its clock; positive infinity when the brew is over.</param>
     public static ImmutableArray<DetectedEvent> Of(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS) =>
-        Look(recipe, curve, nowS) is { } sight ? [.. sight.seen.OrderBy(sighting => sighting.AtS)] : [];
+        Analyze(recipe, curve, nowS) is { } sight ? [.. sight.seen.OrderBy(sighting => sighting.AtS)] : [];
 
     /// <summary>The flow into vessel and cup over time: the curve without vessels, lids, coffee, tares and bumps.</summary>
     /// <param name="recipe">The recipe that is brewed.</param>
     /// <param name="curve">The display's values, in order of time.</param>
     public static ImmutableArray<WeighedPoint> Weighed(Recipe recipe, IReadOnlyList<WeightPoint> curve) =>
-        Look(recipe, curve, double.PositiveInfinity) is { } sight ? [.. sight.Points()] : [];
+        Analyze(recipe, curve, double.PositiveInfinity) is { } sight ? [.. sight.Points()] : [];
 
-    private static WeightAnalyzer? Look(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS)
+    private static WeightAnalyzer? Analyze(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS)
     {
-        if (curve.Count < LeastPoints)
+        if (curve.Count < MinPoints)
         {
             return null;
         }
 
         var sight = new WeightAnalyzer(recipe, curve, nowS);
         sight.FindBodies();
-        if (sight.changes.Count > MostBodies)
+        if (sight.changes.Count > MaxBodies)
         {
             return null;
         }
@@ -158,20 +158,20 @@ public sealed class WeightAnalyzer
     private IEnumerable<WeighedPoint> Points()
     {
         var coffee = changes.Where(change => change.IsCoffee).ToList();
-        var (stands, baseG, last) = (overServer ? Under.Server : Under.Vessel, loadG[0], (Change?)null);
+        var (stands, baseG, last) = (overServer ? OnScale.Server : OnScale.Vessel, loadG[0], (Change?)null);
         for (var i = 0; i < loadG.Length; i++)
         {
-            var placed = changes.FindLast(change => change.IsBody && Math.Abs(change.G) >= LeastVesselG && change.ToS <= atS[i]);
+            var placed = changes.FindLast(change => change.IsBody && Math.Abs(change.G) >= MinVesselG && change.ToS <= atS[i]);
             if (placed is { Puts: { } under } && (stands != under || !ReferenceEquals(placed, last)))
             {
                 (stands, baseG, last) = (under, loadG[i], placed);
             }
 
             // What is pressed or poured off arrives in a server of unknown weight.
-            if (stands == Under.Vessel || (stands == Under.Server && drains))
+            if (stands == OnScale.Vessel || (stands == OnScale.Server && drains))
             {
-                var coffeeG = stands == Under.Vessel ? coffee.Sum(change => change.G * Math.Clamp((atS[i] - change.FromS) / Math.Max(0.1, change.ToS - change.FromS), 0, 1)) : 0;
-                yield return new WeighedPoint(atS[i], stands == Under.Server, Math.Max(0, loadG[i] - baseG - coffeeG));
+                var coffeeG = stands == OnScale.Vessel ? coffee.Sum(change => change.G * Math.Clamp((atS[i] - change.FromS) / Math.Max(0.1, change.ToS - change.FromS), 0, 1)) : 0;
+                yield return new WeighedPoint(atS[i], stands == OnScale.Server, Math.Max(0, loadG[i] - baseG - coffeeG));
             }
         }
     }
@@ -294,7 +294,7 @@ public sealed class WeightAnalyzer
     {
         var fastest = recipe.Steps.OfType<Step.Pour>().Select(pour => pour.OverS > 0 ? pour.ToG / pour.OverS : 0).DefaultIfEmpty(0).Max();
         var steep = Math.Max(BodyGPerS, 2 * Math.Min(fastest, 100));
-        for (var i = 1; i < loadG.Length && changes.Count <= MostBodies; i++)
+        for (var i = 1; i < loadG.Length && changes.Count <= MaxBodies; i++)
         {
             var rate = RateAt(i);
             if (Math.Abs(rate) < steep)
@@ -319,10 +319,10 @@ public sealed class WeightAnalyzer
             // Flow during the change, and the rest of a bump, are no part of the object.
             var ranG = (Slope(Math.Max(0, from - 4), from) + Slope(to, Math.Min(loadG.Length - 1, to + 4))) / 2 * (atS[to] - atS[from]);
             var inPour = Math.Abs(changeG) < InPourG && (Slope(Math.Max(0, from - 5), Math.Max(0, from - 1)) > 4 || Slope(Math.Min(loadG.Length - 1, to + 2), Math.Min(loadG.Length - 1, to + 6)) > 4);
-            if (!inPour && Math.Abs(changeG) >= LeastBodyG && Math.Abs(changeG - ranG) >= LeastBodyG)
+            if (!inPour && Math.Abs(changeG) >= MinBodyG && Math.Abs(changeG - ranG) >= MinBodyG)
             {
                 // What flows in after it was put down is no part of its weight.
-                var stream = changeG >= LeastVesselG && StreamAfter(to) is var slope and > 0.5 and < 30 ? slope : 0;
+                var stream = changeG >= MinVesselG && StreamAfter(to) is var slope and > 0.5 and < 30 ? slope : 0;
                 var bodyG = changeG - (stream * Math.Max(0, atS[to] - atS[from] - (2 * LagS)));
                 changes.Add(new Change(atS[from] + 0.05, atS[to], bodyG, IsBody: true, Sure: atS[to] < nowS - 0.4) { Stream = stream });
                 for (var after = from + 1; after < loadG.Length; after++)
@@ -360,7 +360,7 @@ public sealed class WeightAnalyzer
             if (slow && start >= 0 && i < loadG.Length && atS[i] - atS[start] > 6 && SlopeAt(i, 0.6) > Math.Max(6, 3 * Slope(start, i - 5)))
             {
                 // Somebody pours into what has run out.
-                spans.Add((start, Math.Max(start, i - CutBack), true, false, true));
+                spans.Add((start, Math.Max(start, i - TrimmedPoints), true, false, true));
                 (start, added) = (Math.Max(start, i - 2), true);
             }
 
@@ -372,7 +372,7 @@ public sealed class WeightAnalyzer
             else if (!flows && start >= 0)
             {
                 var to = Math.Min(i, loadG.Length - 1);
-                if (spans.Count > 0 && spans[^1] is var before && before.Slow == slow && Slope(start, to) < (slow ? Math.Max(6, 3 * Slope(before.From, before.To)) : BodyGPerS) && atS[start] - atS[before.To] < (slow ? DrainGapS : PourGapS) && !changes.Exists(change => Math.Abs(change.G) >= LeastVesselG && change.FromS >= atS[before.To] && change.FromS <= atS[start]))
+                if (spans.Count > 0 && spans[^1] is var before && before.Slow == slow && Slope(start, to) < (slow ? Math.Max(6, 3 * Slope(before.From, before.To)) : BodyGPerS) && atS[start] - atS[before.To] < (slow ? DrainGapS : PourGapS) && !changes.Exists(change => Math.Abs(change.G) >= MinVesselG && change.FromS >= atS[before.To] && change.FromS <= atS[start]))
                 {
                     spans[^1] = (before.From, to, slow, i == loadG.Length, false);
                 }
@@ -395,11 +395,11 @@ public sealed class WeightAnalyzer
 
     /// <summary>Whether the scale is still settling on a vessel or a server, which looks like a slow flow.</summary>
     private bool IsSettling(double nearS, bool slow) =>
-        changes.Exists(change => change.IsBody && Math.Abs(change.G) >= (slow ? LeastVesselG : 2 * LeastBodyG) && nearS > change.FromS - (slow ? 1.6 : 0.2) && nearS < change.ToS + (slow ? 1.0 : 0.5));
+        changes.Exists(change => change.IsBody && Math.Abs(change.G) >= (slow ? MinVesselG : 2 * MinBodyG) && nearS > change.FromS - (slow ? 1.6 : 0.2) && nearS < change.ToS + (slow ? 1.0 : 0.5));
 
     private double FirstBig(bool down)
     {
-        var first = changes.Find(change => change.IsBody && (down ? change.G <= -LeastVesselG : change.G >= LeastVesselG));
+        var first = changes.Find(change => change.IsBody && (down ? change.G <= -MinVesselG : change.G >= MinVesselG));
         return first?.FromS ?? double.PositiveInfinity;
     }
 
@@ -407,12 +407,12 @@ public sealed class WeightAnalyzer
     {
         var restS = slow ? 2.0 : 1.6;
         // Not before the scale had settled on what stands on it.
-        var settledS = changes.Where(change => change.IsBody && Math.Abs(change.G) >= LeastVesselG && change.ToS <= atS[from]).Select(change => change.ToS + 0.6).DefaultIfEmpty(double.NegativeInfinity).Max();
+        var settledS = changes.Where(change => change.IsBody && Math.Abs(change.G) >= MinVesselG && change.ToS <= atS[from]).Select(change => change.ToS + 0.6).DefaultIfEmpty(double.NegativeInfinity).Max();
         var (baseG, endG) = (Mean(Math.Max(settledS, atS[from] - restS - 0.8), Math.Max(settledS + 0.3, atS[from] - 0.6)), open || cut ? loadG[to] : Mean(atS[to] + 0.4, atS[to] + restS + 0.4));
         var onto = changes.FindLast(change => change is { IsBody: true, Stream: > 0 } && change.ToS <= atS[from] && atS[from] - change.ToS < 2);
         baseG = onto is null ? baseG : loadG[Math.Min(Lower(onto.FromS), from)];
         var netG = endG - baseG;
-        if (netG < LeastFlowG && !(open && netG > LeastFlowG / 2))
+        if (netG < MinFlowG && !(open && netG > MinFlowG / 2))
         {
             return;
         }
@@ -516,7 +516,7 @@ public sealed class WeightAnalyzer
     /// <summary>Identifies the changes by what is on the scale and what is still to come.</summary>
     private void Tell()
     {
-        var teller = new Teller(this);
+        var teller = new EventBuilder(this);
         for (var i = 0; i < changes.Count; i++)
         {
             i += changes[i].IsBody ? teller.Body(i) : teller.Flow(changes[i]);
@@ -535,7 +535,7 @@ public sealed class WeightAnalyzer
         public double BaseG { get; init; }
 
         /// <summary>For an object: what is on the scale after it; null where it does not matter.</summary>
-        public Under? Puts { get; set; }
+        public OnScale? Puts { get; set; }
 
         /// <summary>It is the dose.</summary>
         public bool IsCoffee { get; set; }
@@ -544,12 +544,12 @@ public sealed class WeightAnalyzer
         public double GPerS => G / Math.Max(0.2, ToS - FromS);
     }
 
-    private sealed class Teller
+    private sealed class EventBuilder
     {
         private readonly WeightAnalyzer sight;
         private readonly Queue<Step> fills;
         private readonly List<Step.Dilute> dilutions;
-        private Under under;
+        private OnScale under;
         private bool released;
         private bool coffeeIn;
         private double pouredG;
@@ -559,7 +559,7 @@ public sealed class WeightAnalyzer
         private bool dilution;
         private bool swaps;
 
-        public Teller(WeightAnalyzer sight)
+        public EventBuilder(WeightAnalyzer sight)
         {
             this.sight = sight;
             var recipe = sight.recipe;
@@ -568,7 +568,7 @@ public sealed class WeightAnalyzer
             // A curve that starts with a vessel on the scale starts when its coffee is in, where that goes in first.
             if (sight.FirstBig(down: false) is var firstS && (double.IsInfinity(firstS) || sight.changes.Any(change => !change.IsBody && change.FromS < firstS)))
             {
-                under = sight.overServer ? Under.Server : Under.Vessel;
+                under = sight.overServer ? OnScale.Server : OnScale.Vessel;
             }
 
             released = sight.overServer;
@@ -579,7 +579,7 @@ public sealed class WeightAnalyzer
         public int Body(int at)
         {
             var change = sight.changes[at];
-            if ((change.G >= LeanG && under != Under.Nothing) || leaning)
+            if ((change.G >= LeanG && under != OnScale.Nothing) || leaning)
             {
                 if (change.G > 0 != leaning && Math.Abs(change.G) >= LeanG / 2)
                 {
@@ -590,18 +590,18 @@ public sealed class WeightAnalyzer
                 return 0;
             }
 
-            var big = Math.Max(LeastVesselG, VesselShare * (pouredG + streamG));
-            if (change.G >= LeastVesselG && under == Under.Nothing)
+            var big = Math.Max(MinVesselG, VesselShare * (pouredG + streamG));
+            if (change.G >= MinVesselG && under == OnScale.Nothing)
             {
-                under = released || sight.overServer ? Under.Server : Under.Vessel;
+                under = released || sight.overServer ? OnScale.Server : OnScale.Vessel;
                 change.Puts = under;
-                See(under == Under.Server ? DetectedEventKind.CupOn : DetectedEventKind.VesselOn, change.FromS, change.G);
+                See(under == OnScale.Server ? DetectedEventKind.CupOn : DetectedEventKind.VesselOn, change.FromS, change.G);
             }
-            else if (change.G <= -big && under != Under.Nothing)
+            else if (change.G <= -big && under != OnScale.Nothing)
             {
                 return Off(at, change);
             }
-            else if (under == Under.Vessel && !coffeeIn && IsCoffee(change))
+            else if (under == OnScale.Vessel && !coffeeIn && IsCoffee(change))
             {
                 TakeCoffee(change);
             }
@@ -611,12 +611,12 @@ public sealed class WeightAnalyzer
 
         public int Flow(Change change)
         {
-            if (under == Under.Nothing && !released)
+            if (under == OnScale.Nothing && !released)
             {
-                under = Under.Vessel;
+                under = OnScale.Vessel;
             }
 
-            if (under == Under.Vessel)
+            if (under == OnScale.Vessel)
             {
                 if (stream is { } before && (change.FromS - before.ToS >= PauseS || IsFull))
                 {
@@ -632,7 +632,7 @@ public sealed class WeightAnalyzer
                     Pour(change);
                 }
             }
-            else if (under == Under.Server)
+            else if (under == OnScale.Server)
             {
                 if (dilutions.Count > 0 && (!sight.drains || (stream is not null && change.GPerS > Math.Max(DilutionGPerS, 2 * stream.GPerS))) && change.G > 0.5 * dilutions[0].WaterG && change.G < 1.6 * dilutions[0].WaterG)
                 {
@@ -691,7 +691,7 @@ public sealed class WeightAnalyzer
 
             EndPour();
             var wantedG = fills.FirstOrDefault(step => step is Step.Pour) is Step.Pour next ? next.ToG - pouredG : double.PositiveInfinity;
-            if (change.G < Math.Min(LeastAddedG, 0.25 * wantedG))
+            if (change.G < Math.Min(MinAddedG, 0.25 * wantedG))
             {
                 return;
             }
@@ -704,7 +704,7 @@ public sealed class WeightAnalyzer
 
         private void EndPour()
         {
-            if (under != Under.Vessel || stream is not { } pour)
+            if (under != OnScale.Vessel || stream is not { } pour)
             {
                 return;
             }
@@ -739,12 +739,12 @@ public sealed class WeightAnalyzer
 
         private void EndStream()
         {
-            if (under == Under.Server && stream is { Sure: true } drain && sight.drains)
+            if (under == OnScale.Server && stream is { Sure: true } drain && sight.drains)
             {
                 See(DetectedEventKind.DrainEnded, drain.ToS, streamG);
             }
 
-            stream = under == Under.Server && stream is { Sure: false } ? stream : null;
+            stream = under == OnScale.Server && stream is { Sure: false } ? stream : null;
         }
 
         /// <summary>An object taken off, for good or only lifted.</summary>
@@ -757,19 +757,19 @@ public sealed class WeightAnalyzer
                 {
                     See(DetectedEventKind.Lifted, change.FromS, -change.G);
                     // What ran on meanwhile is in what was set back.
-                    streamG += under == Under.Server ? other.G + change.G : 0;
+                    streamG += under == OnScale.Server ? other.G + change.G : 0;
                     return back - at;
                 }
             }
 
-            var next = sight.changes.Skip(at + 1).FirstOrDefault(other => other.IsBody && other.G >= LeastVesselG);
+            var next = sight.changes.Skip(at + 1).FirstOrDefault(other => other.IsBody && other.G >= MinVesselG);
             if (next is null && sight.nowS - change.FromS < LiftedS)
             {
                 return sight.changes.Count;
             }
 
             EndPour();
-            if (under == Under.Server)
+            if (under == OnScale.Server)
             {
                 EndStream();
                 stream = null;
@@ -777,8 +777,8 @@ public sealed class WeightAnalyzer
             }
 
             See(DetectedEventKind.VesselOff, change.FromS, change.G);
-            change.Puts = Under.Nothing;
-            under = Under.Nothing;
+            change.Puts = OnScale.Nothing;
+            under = OnScale.Nothing;
             released = true;
             return 0;
         }

@@ -34,13 +34,13 @@ public enum MemberKind
 public sealed record Member(string Name, MemberKind Kind, double Min, double Max, IReadOnlyList<string> Words, string Unit)
 {
     /// <summary>The longest step a file may hold, s: a day.</summary>
-    public const double LongestStepS = 86_400;
+    public const double MaxStepS = 86_400;
 
     /// <summary>The longest brew a file may hold, s: two days.</summary>
-    public const double LongestBrewS = 172_800;
+    public const double MaxBrewS = 172_800;
 
     /// <summary>The most water a file may hold, g.</summary>
-    public const double MostWaterG = 5_000;
+    public const double MaxWaterG = 5_000;
 
     internal static readonly FrozenDictionary<string, Member> All = new[]
     {
@@ -56,19 +56,19 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
         Number("temperatureC", 0, 110, "°C"), Number("toC", 0, 110, "°C"), Number("holdC", 40, 110, "°C"),
         Number("untilC", 0, 100, "°C"), Number("met", 0, 1, ""), Number("iceC", -40, 0, "°C"),
         Number("altitudeM", -430, 6_000, "m"), Number("ambientC", -20, 50, "°C"),
-        Number("at", 0, LongestBrewS, "s"), Number("overS", 0, LongestStepS, "s"), Number("forS", 0, LongestStepS, "s"),
-        Number("expectS", 0, LongestStepS, "s"),
-        Number("toG", 0.1, MostWaterG, "g"), Number("waterG", 0.1, MostWaterG, "g"), Number("untilG", 0.1, MostWaterG, "g"),
-        Number("leaveG", 0, MostWaterG, "g"), Number("iceG", 0.1, MostWaterG, "g"),
+        Number("at", 0, MaxBrewS, "s"), Number("overS", 0, MaxStepS, "s"), Number("forS", 0, MaxStepS, "s"),
+        Number("expectS", 0, MaxStepS, "s"),
+        Number("toG", 0.1, MaxWaterG, "g"), Number("waterG", 0.1, MaxWaterG, "g"), Number("untilG", 0.1, MaxWaterG, "g"),
+        Number("leaveG", 0, MaxWaterG, "g"), Number("iceG", 0.1, MaxWaterG, "g"),
         Number("flameW", 20, 2_000, "W"),
         new Member("turns", MemberKind.Whole, 0, 200, [], "turns"), new Member("cups", MemberKind.Whole, 1, 24, [], "cups"),
-        Range("window", 0, LongestBrewS, "s"), Range("startWindow", 0, LongestBrewS, "s"), Range("tdsPercent", 0, 20, "%"), Range("tilt", -20, 20, ""),
-        Range("extractionYieldPercent", 0, 40, "%"), Range("finishS", 0, LongestBrewS, "s"),
+        Range("window", 0, MaxBrewS, "s"), Range("startWindow", 0, MaxBrewS, "s"), Range("tdsPercent", 0, 20, "%"), Range("tilt", -20, 20, ""),
+        Range("extractionYieldPercent", 0, 40, "%"), Range("finishS", 0, MaxBrewS, "s"),
         // Of the brew file.
         Text("why", 2_000), Text("words", 8_000), Text("by", 80), Text("from", 200), Text("setting", 80), Text("parent", 200),
         Flag("decaffeinated"), Flag("boughtGround"),
-        Number("beverageG", 0, MostWaterG, "g"), Number("measured.tdsPercent", 0, 25, "%"), Number("drawdownS", 0, LongestBrewS, "s"), Number("pressS", 0, LongestBrewS, "s"),
-        Number("slurryC", -20, 110, "°C"), Number("slurryAtS", -LongestBrewS, LongestBrewS, "s"), Number("atS", -LongestBrewS, LongestBrewS, "s"),
+        Number("beverageG", 0, MaxWaterG, "g"), Number("measured.tdsPercent", 0, 25, "%"), Number("drawdownS", 0, MaxBrewS, "s"), Number("pressS", 0, MaxBrewS, "s"),
+        Number("slurryC", -20, 110, "°C"), Number("slurryAtS", -MaxBrewS, MaxBrewS, "s"), Number("atS", -MaxBrewS, MaxBrewS, "s"),
         Number("sharpHarsh", -5, 5, ""), Number("thinHeavy", -5, 5, ""), Number("sweet", 0, 5, ""), Number("clear", 0, 5, ""), Number("finish", 0, 5, ""), Number("dry", 0, 5, ""),
         Number("score", 0, 10, ""), Number("settings.from", double.MinValue, double.MaxValue, ""),
         Number("um", 1, 5_000, "µm"), Number("step", 0, 1_000_000, ""),

@@ -243,7 +243,7 @@ public static class RecipeChecker
                 }
             }
 
-            if (LengthS(recipe) is > Member.LongestBrewS and var lengthS)
+            if (LengthS(recipe) is > Member.MaxBrewS and var lengthS)
             {
                 Error("steps", "A brew lasts at most 48 hours.", Seconds(lengthS), "Shorten a step.");
             }

@@ -18,21 +18,21 @@ public sealed record RecipeFile(ImmutableArray<Recipe> Recipes, ImmutableArray<F
 public static class RecipeReader
 {
     /// <summary>The largest file taken, bytes.</summary>
-    public const int LargestFileBytes = 2 * 1024 * 1024;
+    public const int MaxFileBytes = 2 * 1024 * 1024;
 
     /// <summary>The most recipes one file may hold.</summary>
-    public const int MostRecipes = 200;
+    public const int MaxRecipes = 200;
 
     /// <summary>The most steps one recipe may hold.</summary>
-    public const int MostSteps = 200;
+    public const int MaxSteps = 200;
 
     /// <summary>The most findings reported for one file.</summary>
-    private const int MostFindings = 100;
+    private const int MaxFindings = 100;
 
     private static readonly JsonDocumentOptions Options = new() { MaxDepth = 32 };
 
     /// <summary>Reads one recipe or an array of them from UTF-8 JSON, and checks each by the rules that need no forecast.</summary>
-    public static RecipeFile Read(ReadOnlyMemory<byte> utf8) => Open(utf8, LargestFileBytes, "A recipe file", Read, Refused);
+    public static RecipeFile Read(ReadOnlyMemory<byte> utf8) => Open(utf8, MaxFileBytes, "A recipe file", Read, Refused);
 
     /// <summary>Parses a JSON file and reads it. A file that is too large or not JSON is refused with a finding.</summary>
     /// <param name="utf8">The content.</param>
@@ -73,7 +73,7 @@ public static class RecipeReader
 
     /// <summary>Reads a file given as text.</summary>
     public static RecipeFile Read(string json) =>
-        json.Length > LargestFileBytes ? Read(new byte[LargestFileBytes + 1]) : Read(Encoding.UTF8.GetBytes(json));
+        json.Length > MaxFileBytes ? Read(new byte[MaxFileBytes + 1]) : Read(Encoding.UTF8.GetBytes(json));
 
     /// <summary>
     /// Reads a recipe that Cistern stored: each member must be valid, but the rules across members are not checked, since a plan may
@@ -114,22 +114,22 @@ public static class RecipeReader
             findings.Add(Finding.Error("", "A recipe file holds one recipe object, or an array of them.", ObjectReader.Shown(root), "Put the recipe in braces."));
         }
 
-        if (recipes.Sum(RecipeChecker.LengthS) > Member.LongestBrewS && recipes.Count > 1)
+        if (recipes.Sum(RecipeChecker.LengthS) > Member.MaxBrewS && recipes.Count > 1)
         {
             findings.Add(Finding.Error("", "The brews of one file last at most 48 hours together.",
                 string.Create(CultureInfo.InvariantCulture, $"{recipes.Sum(RecipeChecker.LengthS) / 3600:0} hours"), "Split it into several files."));
         }
 
         var accepted = findings.All(finding => finding.Severity != Severity.Error);
-        return new RecipeFile(accepted ? [.. recipes] : [], [.. findings.Take(MostFindings)]);
+        return new RecipeFile(accepted ? [.. recipes] : [], [.. findings.Take(MaxFindings)]);
     }
 
     private static void ReadAll(JsonElement root, List<Recipe> recipes, List<Finding> findings)
     {
         var count = root.GetArrayLength();
-        if (count is 0 or > MostRecipes)
+        if (count is 0 or > MaxRecipes)
         {
-            findings.Add(Finding.Error("", $"A recipe file holds 1 to {MostRecipes} recipes.",
+            findings.Add(Finding.Error("", $"A recipe file holds 1 to {MaxRecipes} recipes.",
                 count.ToString(CultureInfo.InvariantCulture), count == 0 ? "Add a recipe." : "Split it into several files."));
             return;
         }
@@ -145,7 +145,7 @@ public static class RecipeReader
                 findings.Add(Finding.Error($"{place}.id", "Every recipe of a file has its own id.", $"\"{recipes[^1].Id}\" again", "Change one of the two."));
             }
 
-            if (findings.Count >= MostFindings)
+            if (findings.Count >= MaxFindings)
             {
                 return;
             }
@@ -290,9 +290,9 @@ public static class RecipeReader
         }
 
         var count = list.GetArrayLength();
-        if (count is 0 or > MostSteps)
+        if (count is 0 or > MaxSteps)
         {
-            findings.Add(Finding.Error(reader.At("steps"), $"A recipe has 1 to {MostSteps} steps.", count.ToString(CultureInfo.InvariantCulture),
+            findings.Add(Finding.Error(reader.At("steps"), $"A recipe has 1 to {MaxSteps} steps.", count.ToString(CultureInfo.InvariantCulture),
                 count == 0 ? "Add what is done." : "Combine steps."));
             return [];
         }

@@ -26,7 +26,7 @@ public static class RecipeSchema
         ["description"] = "One recipe, or an array of them. Members not named here are preserved.",
         ["oneOf"] = new JsonArray(
             new JsonObject { ["$ref"] = "#/$defs/recipe" },
-            new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = RecipeReader.MostRecipes, ["items"] = new JsonObject { ["$ref"] = "#/$defs/recipe" } }),
+            new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = RecipeReader.MaxRecipes, ["items"] = new JsonObject { ["$ref"] = "#/$defs/recipe" } }),
         ["$defs"] = Definitions(),
     };
 
@@ -45,7 +45,7 @@ public static class RecipeSchema
         properties["water"] = Object(["temperatureC"], "temperatureC");
         properties["place"] = Object(["altitudeM", "ambientC"], "altitudeM", "ambientC");
         properties["target"] = target;
-        properties["steps"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = RecipeReader.MostSteps, ["items"] = new JsonObject { ["$ref"] = "#/$defs/step" } };
+        properties["steps"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = RecipeReader.MaxSteps, ["items"] = new JsonObject { ["$ref"] = "#/$defs/step" } };
         return recipe;
     }
 

@@ -14,7 +14,7 @@ public static class Words<T>
     public static IReadOnlyList<string> All => Names;
 
     /// <summary>The value used for a stored word that is not in the enum, where it must still be read. It equals no member.</summary>
-    public static T Unread { get; } = (T)Enum.ToObject(typeof(T), -1);
+    public static T Unknown { get; } = (T)Enum.ToObject(typeof(T), -1);
 
     /// <summary>The word for a value; "unknown" for one that could not be read.</summary>
     public static string Of(T value) => Array.IndexOf(Values, value) is >= 0 and var at ? Names[at] : "unknown";

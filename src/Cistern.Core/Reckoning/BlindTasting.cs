@@ -39,10 +39,10 @@ public static class BlindTasting
     public const double Level = 0.05;
 
     /// <summary>The most tasters supported.</summary>
-    public const int MostTasters = 100;
+    public const int MaxTasters = 100;
 
-    private const int LeastCode = 100;
-    private const int MostCode = 999;
+    private const int MinCode = 100;
+    private const int MaxCode = 999;
 
     /// <summary>The probability that a taster who guesses is right.</summary>
     public static double Guessing(BlindKind kind) => kind switch
@@ -70,7 +70,7 @@ public static class BlindTasting
 
     /// <summary>The result of a tasting.</summary>
     /// <param name="kind">How it was tasted.</param>
-    /// <param name="tasters">How many tasted, 1 to <see cref="MostTasters"/>.</param>
+    /// <param name="tasters">How many tasted, 1 to <see cref="MaxTasters"/>.</param>
     /// <param name="right">How many found it, or preferred the first; 0 to <paramref name="tasters"/>.</param>
     public static BlindResult Of(BlindKind kind, int tasters, int right) =>
         new(kind, tasters, right, Chance(kind, tasters, right), Enumerable.Range(0, tasters + 1).Where(count => kind != BlindKind.Preference || 2 * count >= tasters).Cast<int?>().FirstOrDefault(count => Chance(kind, tasters, count!.Value) <= Level));
@@ -100,7 +100,7 @@ public static class BlindTasting
                 int code;
                 do
                 {
-                    code = random.Next(LeastCode, MostCode + 1);
+                    code = random.Next(MinCode, MaxCode + 1);
                 }
                 while (!codes.Add(code));
                 return new BlindCup(code, first);

@@ -61,7 +61,7 @@ public static class GrainWords
 
     /// <summary>A size in the two words that fit best: "medium-coarse or kosher or sea salt".</summary>
     /// <param name="medianUm">The median, µm.</param>
-    public static string Told(double medianUm) => string.Join(" or ", For(medianUm).Take(2).Select(word => word.Word));
+    public static string Describe(double medianUm) => string.Join(" or ", For(medianUm).Take(2).Select(word => word.Word));
 
     /// <summary>A word by its name or by a synonym; null where there is none.</summary>
     public static GrainWord? Find(string text)
@@ -78,7 +78,7 @@ public static class GrainWords
             return Find(one) is { } a && Find(other) is { } b ? new GrainWord($"between {a.Word} and {b.Word}", Math.Min(a.MiddleUm, b.MiddleUm), Math.Max(a.MiddleUm, b.MiddleUm), null) : null;
         }
 
-        if (Beside(plain.ToLowerInvariant()) is { } beside)
+        if (Relative(plain.ToLowerInvariant()) is { } beside)
         {
             return beside;
         }
@@ -90,7 +90,7 @@ public static class GrainWords
     /// <summary>
     /// "A bit finer than table salt": up to a quarter from the middle of the word's range, with "much" up to a half. Judged.
     /// </summary>
-    private static GrainWord? Beside(string plain)
+    private static GrainWord? Relative(string plain)
     {
         foreach (var way in new[] { "finer", "coarser" })
         {

@@ -10,5 +10,5 @@ internal static class PatternLimits
     public const int Ms = 10_000;
 
     /// <summary>The longest text that is matched. No number, time or size is longer.</summary>
-    public const int MostLetters = 100;
+    public const int MaxLength = 100;
 }

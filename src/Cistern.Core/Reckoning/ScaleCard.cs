@@ -25,7 +25,7 @@ public static class ScaleCard
     public const double RulerMm = 100;
 
     /// <summary>The printed lengths of the line that are accepted, mm.</summary>
-    public const double ShortestRulerMm = 60, LongestRulerMm = 160;
+    public const double MinRulerMm = 60, LongestRulerMm = 160;
 
     /// <summary>
     /// The four markers, 0 to 3 clockwise from the upper left: the first four of the ArUco 4×4 dictionary of fifty. One text per row;

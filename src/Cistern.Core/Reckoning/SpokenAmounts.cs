@@ -17,7 +17,7 @@ public static partial class SpokenAmounts
     public static (double Count, bool Heaped)? Spoons(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= PatternLimits.MostLetters && SpoonsSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
+        return plain.Length <= PatternLimits.MaxLength && SpoonsSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
             ? (count * (said.Groups["scoop"].Success ? SpoonsInScoop : 1), said.Groups["heaped"].Success)
             : null;
     }
@@ -27,7 +27,7 @@ public static partial class SpokenAmounts
     public static double? DepthM(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= PatternLimits.MostLetters && DepthSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.1, 30, "").Value is { } count
+        return plain.Length <= PatternLimits.MaxLength && DepthSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.1, 30, "").Value is { } count
             ? count * (said.Groups["cm"].Success ? 0.01 : said.Groups["finger"].Success ? FingerM : 0.0254)
             : null;
     }
@@ -40,7 +40,7 @@ public static partial class SpokenAmounts
     public static double? IceG(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= PatternLimits.MostLetters && IceSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
+        return plain.Length <= PatternLimits.MaxLength && IceSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
             ? count * (said.Groups["cube"].Success ? 20 : said.Groups["glass"].Success ? 160 : said.Groups["hand"].Success ? 80 : 110)
             : null;
     }
@@ -50,7 +50,7 @@ public static partial class SpokenAmounts
     public static double? MarkMl(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= PatternLimits.MostLetters && MarkSaid().Match(plain) is { Success: true } said
+        return plain.Length <= PatternLimits.MaxLength && MarkSaid().Match(plain) is { Success: true } said
             ? TypedNumber.Read(said.Groups["before"].Success ? said.Groups["before"].Value : said.Groups["after"].Value, 1, 6_000, "ml").Value
             : null;
     }

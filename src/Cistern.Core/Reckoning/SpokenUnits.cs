@@ -69,21 +69,21 @@ public static partial class SpokenUnits
     };
 
     // What says nothing of the unit: the field's own is meant.
-    private static readonly HashSet<string> Silent = new(StringComparer.Ordinal) { "°", "degrees", "degree", "deg" };
+    private static readonly HashSet<string> WithoutUnit = new(StringComparer.Ordinal) { "°", "degrees", "degree", "deg" };
 
     /// <summary>Converts a text with a unit to a number in the field's unit. A text that is not understood is returned unchanged.</summary>
     /// <param name="text">As typed.</param>
     /// <param name="unit">The field's unit, as shown beside it.</param>
     public static string In(string text, string unit)
     {
-        if (text.Length > PatternLimits.MostLetters || NumberAndWord().Match(text.Trim().ToLowerInvariant()) is not { Success: true } said)
+        if (text.Length > PatternLimits.MaxLength || NumberAndWord().Match(text.Trim().ToLowerInvariant()) is not { Success: true } said)
         {
             return text;
         }
 
         var (number, word) = (said.Groups["number"].Value, Blanks().Replace(said.Groups["word"].Value.TrimEnd('.'), " "));
         // The field's own unit may be missing from the table: %, µm, clicks.
-        if (string.Equals(word, unit, StringComparison.OrdinalIgnoreCase) || (Silent.Contains(word) && unit.StartsWith('°')))
+        if (string.Equals(word, unit, StringComparison.OrdinalIgnoreCase) || (WithoutUnit.Contains(word) && unit.StartsWith('°')))
         {
             return number;
         }
@@ -106,7 +106,7 @@ public static partial class SpokenUnits
     /// <summary>Reads a duration such as "2 min 30 s" or "1 h 5 min", s; null where the text is something else.</summary>
     public static double? Seconds(string text)
     {
-        if (text.Length > PatternLimits.MostLetters)
+        if (text.Length > PatternLimits.MaxLength)
         {
             return null;
         }

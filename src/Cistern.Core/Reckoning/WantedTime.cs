@@ -9,12 +9,12 @@ namespace Cistern.Core.Reckoning;
 public sealed partial record WantedTime(DateTime? At, string? Problem)
 {
     /// <summary>How far ahead a brew can be planned, days.</summary>
-    public const int MostDays = 366;
+    public const int MaxDays = 366;
 
-    private const string What = "Give a time of day, like 7:30, half past seven, Saturday 8:00 or in 40 min.";
+    private const string Remedy = "Give a time of day, like 7:30, half past seven, Saturday 8:00 or in 40 min.";
 
     // Adding a word is adding a line.
-    private static readonly Dictionary<string, TimeOnly> Named = new(StringComparer.Ordinal)
+    private static readonly Dictionary<string, TimeOnly> NamedTimes = new(StringComparer.Ordinal)
     {
         ["noon"] = new(12, 0),
         ["midday"] = new(12, 0),
@@ -46,7 +46,7 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
     /// <param name="now">Now, where the speaker is.</param>
     public static WantedTime Read(string? text, DateTime now)
     {
-        if (text is { Length: > PatternLimits.MostLetters })
+        if (text is { Length: > PatternLimits.MaxLength })
         {
             return Wrong();
         }
@@ -56,7 +56,7 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
         if (Ahead().Match(said) is { Success: true } ahead)
         {
             var minutes = double.Parse(ahead.Groups["count"].Value.Replace(',', '.'), CultureInfo.InvariantCulture) * (ahead.Groups["unit"].Value.StartsWith('h') ? 60 : 1);
-            return minutes <= MostDays * 1_440.0 ? new WantedTime(Whole(now.AddMinutes(minutes)), null) : Wrong();
+            return minutes <= MaxDays * 1_440.0 ? new WantedTime(Whole(now.AddMinutes(minutes)), null) : Wrong();
         }
 
         var (day, rest, next) = DayOf(said, now);
@@ -75,14 +75,14 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
         // A weekday or a date in the past means the next one.
         at = at < Whole(now) && next is not null ? next(day.Value).ToDateTime(time) : at;
         return at < Whole(now) ? new WantedTime(null, "That is in the past. Give a future time.")
-            : at > now.AddDays(MostDays) ? new WantedTime(null, "That is more than a year away. Give one that is nearer.")
+            : at > now.AddDays(MaxDays) ? new WantedTime(null, "That is more than a year away. Give one that is nearer.")
             : new WantedTime(at, null);
     }
 
     /// <summary>Formats a time so that it can be read again: Fri 27 Nov 7:30.</summary>
     public static string Text(DateTime at) => at.ToString("ddd d MMM H:mm", CultureInfo.InvariantCulture);
 
-    private static WantedTime Wrong() => new(null, $"That is not a time of day. {What}");
+    private static WantedTime Wrong() => new(null, $"That is not a time of day. {Remedy}");
 
     private static DateTime Whole(DateTime at) => at.AddTicks(-(at.Ticks % TimeSpan.TicksPerMinute));
 
@@ -124,7 +124,7 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
 
     private static TimeOnly? TimeOf(string said)
     {
-        if (Named.TryGetValue(said, out var named))
+        if (NamedTimes.TryGetValue(said, out var named))
         {
             return named;
         }

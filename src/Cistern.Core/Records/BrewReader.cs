@@ -20,22 +20,22 @@ public sealed record BrewFile(ImmutableArray<BrewRecord> Brews, ImmutableArray<F
 public static class BrewReader
 {
     /// <summary>The largest file accepted, bytes: a brew with its weight curve is some 100 kB.</summary>
-    public const int LargestFileBytes = 32 * 1024 * 1024;
+    public const int MaxFileBytes = 32 * 1024 * 1024;
 
     /// <summary>The largest brew accepted, bytes: each of its pages and every export holds all of it, so a larger one would delay everything else.</summary>
-    public const int LargestBrewBytes = 4 * 1024 * 1024;
+    public const int MaxBrewBytes = 4 * 1024 * 1024;
 
     /// <summary>The most brews per file: more than fit into the largest file.</summary>
-    public const int MostBrews = 20_000;
+    public const int MaxBrews = 20_000;
 
-    private const int MostFindings = 100;
-    private const int MostReadings = 200_000;
-    private const int MostOfAList = 5_000;
-    private const int MostOfAModel = 40;
-    private const int MostFigures = 100;
+    private const int MaxFindings = 100;
+    private const int MaxReadings = 200_000;
+    private const int MaxListItems = 5_000;
+    private const int MaxModelParameters = 40;
+    private const int MaxFigures = 100;
 
     /// <summary>Reads one brew or an array of them from UTF-8 JSON.</summary>
-    public static BrewFile Read(ReadOnlyMemory<byte> utf8) => Read(utf8, LargestFileBytes);
+    public static BrewFile Read(ReadOnlyMemory<byte> utf8) => Read(utf8, MaxFileBytes);
 
     /// <summary>Reads a file with a size limit of its own.</summary>
     /// <param name="utf8">The file.</param>
@@ -46,10 +46,10 @@ public static class BrewReader
     {
         var findings = new List<Finding>();
         var brews = new List<BrewRecord>();
-        if (root.ValueKind == JsonValueKind.Array && root.GetArrayLength() is > 0 and <= MostBrews)
+        if (root.ValueKind == JsonValueKind.Array && root.GetArrayLength() is > 0 and <= MaxBrews)
         {
             var index = 0;
-            foreach (var element in root.EnumerateArray().TakeWhile(_ => findings.Count < MostFindings))
+            foreach (var element in root.EnumerateArray().TakeWhile(_ => findings.Count < MaxFindings))
             {
                 ReadInto(element, string.Create(CultureInfo.InvariantCulture, $"[{index++}]"), brews, findings);
             }
@@ -60,10 +60,10 @@ public static class BrewReader
         }
         else
         {
-            findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A brew file holds one brew object, or an array of 1 to {MostBrews}."), ObjectReader.Shown(root), "Put the brew in braces."));
+            findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A brew file holds one brew object, or an array of 1 to {MaxBrews}."), ObjectReader.Shown(root), "Put the brew in braces."));
         }
 
-        return new BrewFile(findings.Exists(finding => finding.Severity == Severity.Error) ? [] : [.. brews], [.. findings.Take(MostFindings)]);
+        return new BrewFile(findings.Exists(finding => finding.Severity == Severity.Error) ? [] : [.. brews], [.. findings.Take(MaxFindings)]);
     }
 
     private static void ReadInto(JsonElement element, string place, List<BrewRecord> brews, List<Finding> findings)
@@ -74,9 +74,9 @@ public static class BrewReader
             return;
         }
 
-        if (JsonMarshal.GetRawUtf8Value(element).Length is > LargestBrewBytes and var bytes)
+        if (JsonMarshal.GetRawUtf8Value(element).Length is > MaxBrewBytes and var bytes)
         {
-            findings.Add(Finding.Error(place, string.Create(CultureInfo.InvariantCulture, $"A brew is at most {LargestBrewBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{bytes / 1048576.0:0.0} MB"), "Leave out members that are not of the format, or take fewer readings a second."));
+            findings.Add(Finding.Error(place, string.Create(CultureInfo.InvariantCulture, $"A brew is at most {MaxBrewBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{bytes / 1048576.0:0.0} MB"), "Leave out members that are not of the format, or take fewer readings a second."));
             return;
         }
 
@@ -200,9 +200,9 @@ public static class BrewReader
         var count = 0;
         foreach (var one in Objects(reader, "pictures", "A picture", findings))
         {
-            if (++count > RecordedPicture.MostOfOne)
+            if (++count > RecordedPicture.MaxPerBrew)
             {
-                findings.Add(Finding.Error(reader.At("pictures"), $"A brew has at most {RecordedPicture.MostOfOne} pictures.", "more", "Leave some out."));
+                findings.Add(Finding.Error(reader.At("pictures"), $"A brew has at most {RecordedPicture.MaxPerBrew} pictures.", "more", "Leave some out."));
                 yield break;
             }
 
@@ -225,7 +225,7 @@ public static class BrewReader
     /// <summary>The objects of a list; any other element is a finding.</summary>
     private static IEnumerable<ObjectReader> Objects(ObjectReader reader, string list, string one, List<Finding> findings)
     {
-        foreach (var (element, place) in reader.List(list, MostOfAList))
+        foreach (var (element, place) in reader.List(list, MaxListItems))
         {
             if (element.ValueKind == JsonValueKind.Object)
             {
@@ -247,11 +247,11 @@ public static class BrewReader
         }
 
         var model = forecast.TryGetProperty("model", out var version) && version.ValueKind == JsonValueKind.String ? version.GetString()! : "";
-        return new RecordedForecast(model.Length > MostOfAModel ? model[..MostOfAModel] : model, Figures("planned"), Figures("brewed"));
+        return new RecordedForecast(model.Length > MaxModelParameters ? model[..MaxModelParameters] : model, Figures("planned"), Figures("brewed"));
 
         ImmutableSortedDictionary<string, double> Figures(string of) => forecast.TryGetProperty(of, out var figures) && figures.ValueKind == JsonValueKind.Object
             ? figures.EnumerateObject().Where(figure => figure.Value.ValueKind == JsonValueKind.Number && figure.Value.TryGetDouble(out var value) && double.IsFinite(value))
-                .DistinctBy(figure => figure.Name).Take(MostFigures).ToImmutableSortedDictionary(figure => figure.Name, figure => figure.Value.GetDouble(), StringComparer.Ordinal)
+                .DistinctBy(figure => figure.Name).Take(MaxFigures).ToImmutableSortedDictionary(figure => figure.Name, figure => figure.Value.GetDouble(), StringComparer.Ordinal)
             : ImmutableSortedDictionary.Create<string, double>(StringComparer.Ordinal);
     }
 
@@ -376,7 +376,7 @@ public static class BrewReader
     private static List<(string Text, string Place)> Texts(ObjectReader reader, string list, string what, List<Finding> findings)
     {
         var texts = new List<(string, string)>();
-        foreach (var (element, place) in reader.List(list, MostOfAList))
+        foreach (var (element, place) in reader.List(list, MaxListItems))
         {
             if (element.ValueKind == JsonValueKind.String)
             {
@@ -420,7 +420,7 @@ public static class BrewReader
     private static List<double> Numbers(ObjectReader reader, string name, List<Finding> findings, Func<double, bool> holds)
     {
         var numbers = new List<double>();
-        foreach (var (element, place) in reader.List(name, MostReadings))
+        foreach (var (element, place) in reader.List(name, MaxReadings))
         {
             if (element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number) && holds(number))
             {
@@ -429,7 +429,7 @@ public static class BrewReader
             else
             {
                 findings.Add(Finding.Error(place, "A reading must be a number that its instrument can show.", ObjectReader.Shown(element), "Leave it out."));
-                if (findings.Count >= MostFindings)
+                if (findings.Count >= MaxFindings)
                 {
                     return numbers;
                 }

@@ -80,7 +80,7 @@ public static class BrewSchema
                 ["tasting"] = tasting,
                 ["forecast"] = new JsonObject { ["type"] = "object" },
                 ["notes"] = new JsonObject { ["type"] = "array", ["items"] = note },
-                ["pictures"] = new JsonObject { ["type"] = "array", ["maxItems"] = RecordedPicture.MostOfOne, ["items"] = Picture() },
+                ["pictures"] = new JsonObject { ["type"] = "array", ["maxItems"] = RecordedPicture.MaxPerBrew, ["items"] = Picture() },
                 ["kept"] = new JsonObject { ["description"] = string.Create(CultureInfo.InvariantCulture, $"What Cistern stores beyond this format; used only while the rest of the file is unchanged.") },
             },
         };

@@ -80,7 +80,7 @@ public static class BrewWriter
         {
             json.WriteString("at", Moment(picture.At));
             json.WriteString("of", Words<PictureOf>.Of(picture.Of));
-            RecipeWriter.Optional(json, "said", picture.Said);
+            RecipeWriter.Optional(json, "said", picture.Caption);
             json.WriteString("image", picture.Image);
         });
         if (brew.Kept is { } kept)

@@ -11,7 +11,7 @@ namespace Cistern.Core.Records;
 public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> Findings)
 {
     /// <summary>A grinder's largest file, bytes.</summary>
-    private const int LargestBytes = 1024 * 1024;
+    private const int MaxBytes = 1024 * 1024;
 
     private const double UsualSpread = 0.45;
 
@@ -21,7 +21,7 @@ public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> 
     /// fitted. No file content makes it throw.
     /// </summary>
     /// <param name="utf8">The file.</param>
-    public static GrinderFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestBytes, "A grinder's file", Read, finding => new GrinderFile(null, [finding]));
+    public static GrinderFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, MaxBytes, "A grinder's file", Read, finding => new GrinderFile(null, [finding]));
 
     private static GrinderFile Read(JsonElement root)
     {

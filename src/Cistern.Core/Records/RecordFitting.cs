@@ -11,7 +11,7 @@ public static class RecordFitting
     private const double ApartS = 30;
 
     /// <summary>The most of them that are taken.</summary>
-    private const int MostTemperatures = 8;
+    private const int MaxTemperatures = 8;
 
     /// <summary>How long after the water is in a thermometer in the vessel shows the slurry's temperature, s. Judged.</summary>
     private const double SettlesS = 20;
@@ -97,7 +97,7 @@ public static class RecordFitting
 
         var lastS = double.NegativeInfinity;
         var taken = 0;
-        foreach (var point in curve.Where(point => point.AtS >= SettlesS && taken < MostTemperatures))
+        foreach (var point in curve.Where(point => point.AtS >= SettlesS && taken < MaxTemperatures))
         {
             if (point.AtS - lastS >= ApartS)
             {

@@ -5,15 +5,15 @@ namespace Cistern.Core.Records;
 /// <summary>A picture in a brew's file.</summary>
 /// <param name="At">When it was taken.</param>
 /// <param name="Of">What is seen.</param>
-/// <param name="Said">A description; null where there is none.</param>
+/// <param name="Caption">A description; null where there is none.</param>
 /// <param name="Image">The picture as a data URI: <c>data:image/jpeg;base64,…</c></param>
-public sealed record RecordedPicture(DateTimeOffset At, PictureOf Of, string? Said, string Image) : Extensible
+public sealed record RecordedPicture(DateTimeOffset At, PictureOf Of, string? Caption, string Image) : Extensible
 {
     /// <summary>The most pictures one brew has.</summary>
-    public const int MostOfOne = 8;
+    public const int MaxPerBrew = 8;
 
     /// <summary>The most letters of what one shows.</summary>
-    public const int LongestSaid = 200;
+    public const int MaxCaptionLength = 200;
 
     private static readonly string[] Beginnings = ["data:image/jpeg;base64,", "data:image/png;base64,", "data:image/webp;base64,"];
 

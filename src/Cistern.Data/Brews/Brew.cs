@@ -20,7 +20,7 @@ public enum BrewState
 public sealed class Brew
 {
     /// <summary>Limit on entries per brew: no person reports so many, but a faulty program might.</summary>
-    public const int MostEntries = 2_000;
+    public const int MaxEntries = 2_000;
 
     /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }

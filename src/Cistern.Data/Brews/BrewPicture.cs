@@ -7,10 +7,10 @@ namespace Cistern.Data.Brews;
 public sealed class BrewPicture
 {
     /// <summary>The most pictures per brew, deleted ones not counted.</summary>
-    public const int MostOfOne = RecordedPicture.MostOfOne;
+    public const int MaxPerBrew = RecordedPicture.MaxPerBrew;
 
     /// <summary>The most letters of what it shows.</summary>
-    public const int LongestSaid = RecordedPicture.LongestSaid;
+    public const int MaxCaptionLength = RecordedPicture.MaxCaptionLength;
 
     /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
@@ -25,7 +25,7 @@ public sealed class BrewPicture
     public PictureOf Of { get; set; }
 
     /// <summary>A description, for those who cannot see it; empty where there is none.</summary>
-    [MaxLength(LongestSaid)]
+    [MaxLength(MaxCaptionLength)]
     public string Said { get; set; } = "";
 
     /// <summary>When it was taken, UTC milliseconds, as the device says.</summary>

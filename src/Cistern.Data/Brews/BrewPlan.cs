@@ -12,7 +12,7 @@ namespace Cistern.Data.Brews;
 public static class BrewPlan
 {
     /// <summary>Time after which every assumption about a brew's steps has been made, ms: longer than any grace period.</summary>
-    private const long AfterMs = 400L * 86_400_000;
+    private const long LongAfterMs = 400L * 86_400_000;
 
     /// <summary>A new brew from a forecast, without its barista, coffee and equipment.</summary>
     public static Brew Of(Forecast forecast, long openedAtMs) => new()
@@ -101,7 +101,7 @@ public static class BrewPlan
     /// <param name="brew">The brew, with its entries and observations.</param>
     /// <param name="recipe">The plan it was brewed by.</param>
     /// <param name="run">Its state.</param>
-    public static Measured Timed(this Brew brew, Recipe recipe, BrewRun run)
+    public static Measured MeasuredTimes(this Brew brew, Recipe recipe, BrewRun run)
     {
         var measured = Measured.Of(recipe, run);
         return new Measured(measured.DrawdownS ?? brew.Observed(ObservationNames.Drawdown), measured.PressS ?? brew.Observed(ObservationNames.Press));
@@ -111,7 +111,7 @@ public static class BrewPlan
     /// <param name="brew">The brew, with its entries and observations.</param>
     /// <param name="planned">The forecast of the plan it began with.</param>
     /// <param name="run">Its state.</param>
-    public static ImmutableArray<FlowVerdict> Verdicts(this Brew brew, Forecast planned, BrewRun run) => FlowVerdicts.Of(brew.Meant(planned), run, brew.Timed(planned.Recipe, run));
+    public static ImmutableArray<FlowVerdict> Verdicts(this Brew brew, Forecast planned, BrewRun run) => FlowVerdicts.Of(brew.ComparedWith(planned), run, brew.MeasuredTimes(planned.Recipe, run));
 
     /// <summary>
     /// The forecast that its times are compared with: the plan it began with, with the end of its steep as set by an accepted
@@ -119,7 +119,7 @@ public static class BrewPlan
     /// </summary>
     /// <param name="brew">The brew, with its answers to deviations.</param>
     /// <param name="planned">The forecast of the plan it began with.</param>
-    public static Forecast Meant(this Brew brew, Forecast planned) =>
+    public static Forecast ComparedWith(this Brew brew, Forecast planned) =>
         brew.DeviationAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null, SteepEndAtS: not null, Kind: not (DeviationKind.ReleaseDue or DeviationKind.ReleasedLate) }).MaxBy(answer => answer.AtMs) is { } moved
             ? planned.Again(Core.Planning.Settings.With(planned, Core.Planning.Setting.SteepEndS, moved.SteepEndAtS!.Value))
             : planned;
@@ -155,14 +155,14 @@ public static class BrewPlan
     }
 
     /// <summary>The answer to a deviation that was not taken back, or null.</summary>
-    public static DeviationAnswer? StandingAnswer(this Brew brew, DeviationKind kind, int step) => brew.DeviationAnswers.Find(answer => answer.UndoneAtMs is null && answer.Kind == kind && answer.Step == step);
+    public static DeviationAnswer? CurrentAnswer(this Brew brew, DeviationKind kind, int step) => brew.DeviationAnswers.Find(answer => answer.UndoneAtMs is null && answer.Kind == kind && answer.Step == step);
 
     /// <summary>Its state.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="nowMs">Now; for a finished brew, after everything.</param>
     public static BrewRun Run(this Brew brew, Forecast plan, long nowMs) =>
-        BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : brew.ClockMs(nowMs));
+        BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + LongAfterMs : brew.ClockMs(nowMs));
 
     /// <summary>
     /// The forecast of what was actually done; steps still to come are as planned. For a finished brew, the measured finish and
@@ -172,20 +172,20 @@ public static class BrewPlan
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="run">Its state.</param>
     /// <param name="nowS">The time on its clock while it runs, s. Such a forecast is needed once, so it is not cached.</param>
-    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null)
+    public static Forecast ForecastAsBrewed(this Brew brew, Forecast plan, BrewRun run, double? nowS = null)
     {
         var real = (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(brew.BrewedRecipe(plan.Recipe, run, nowS), plan.Options);
-        return nowS is null ? real.ByClock(brew.BrewedJson is null && run.Finished ? run.EndS : null, brew.Timed(plan.Recipe, run).DrawdownS) : real;
+        return nowS is null ? real.ByClock(brew.BrewedJson is null && run.Finished ? run.EndS : null, brew.MeasuredTimes(plan.Recipe, run).DrawdownS) : real;
     }
 
     /// <summary>The figures of a finished brew by the model it was planned with, as planned and as brewed.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="model">The published model, with its cancellation.</param>
-    public static BrewFigures Told(this Brew brew, ForecastModel model)
+    public static BrewFigures FiguresOf(this Brew brew, ForecastModel model)
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
         var planned = brew.PlannedJson is null ? plan : plan.Again(brew.Planned());
-        return new BrewFigures(planned.Totals, brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs)).Totals);
+        return new BrewFigures(planned.Totals, brew.ForecastAsBrewed(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs)).Totals);
     }
 
     /// <summary>Extraction from the refractometer's reading, with the drink as weighed or else as expected, %; null without a reading.</summary>
@@ -198,7 +198,7 @@ public static class BrewPlan
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="run">Its state.</param>
-    public static Forecast? Real(this Brew brew, Forecast plan, BrewRun run) => brew.State == BrewState.Finished && brew.WasBrewed(run) ? brew.AsItWas(plan, run) : null;
+    public static Forecast? Real(this Brew brew, Forecast plan, BrewRun run) => brew.State == BrewState.Finished && brew.WasBrewed(run) ? brew.ForecastAsBrewed(plan, run) : null;
 
     /// <summary>The recipe as it was brewed: from its file, or else from what was reported, weighed and read.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
@@ -211,7 +211,7 @@ public static class BrewPlan
     /// <summary>Computes its facts.</summary>
     /// <param name="brew">A brew that is over, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
-    public static void WorkOutFacts(this Brew brew, Forecast plan)
+    public static void ComputeFacts(this Brew brew, Forecast plan)
     {
         if (brew is not { State: BrewState.Finished, StartedAtMs: not null, Rehearsal: false })
         {
@@ -220,24 +220,24 @@ public static class BrewPlan
         }
 
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
-        var real = brew.AsItWas(plan, run);
-        var measured = brew.Timed(plan.Recipe, run);
+        var real = brew.ForecastAsBrewed(plan, run);
+        var measured = brew.MeasuredTimes(plan.Recipe, run);
         var facts = brew.Facts ??= new BrewFacts { ModelVersion = "" };
         (facts.ModelVersion, facts.Version) = (Forecast.ModelVersion, BrewFacts.CurrentVersion);
         (facts.DoseG, facts.WaterG, facts.WaterTemperatureC, facts.MedianUm) = (real.Recipe.Coffee.DoseG, real.Recipe.WaterG, real.Recipe.Water.TemperatureC, real.Recipe.Grind.MedianUm);
         (facts.Family, facts.RestDays) = (Words<BrewerFamily>.Of(real.Recipe.Brewer.Family), real.Recipe.Coffee.RestDays);
         (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.FlavourBalance, facts.ExtractionLevel) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.FlavourBalance, real.Totals.ExtractionLevel);
         (facts.FinishS, facts.DrawdownS, facts.PressS) = (real.Totals.FinishS, measured.DrawdownS, measured.PressS);
-        facts.Assumed = run.Done.Count(one => one.IsUnsaid);
-        brew.WorkOutAgainstPlan(facts, brew.PlannedJson is null ? plan : plan.Again(brew.Planned()), real.Recipe, run);
+        facts.Assumed = run.Done.Count(one => one.IsUnconfirmed);
+        brew.ComputeDifferences(facts, brew.PlannedJson is null ? plan : plan.Again(brew.Planned()), real.Recipe, run);
     }
 
     /// <summary>Computes its deviations from the plan it began with, and what was expected of that plan.</summary>
-    private static void WorkOutAgainstPlan(this Brew brew, BrewFacts facts, Forecast planned, Recipe real, BrewRun run)
+    private static void ComputeDifferences(this Brew brew, BrewFacts facts, Forecast planned, Recipe real, BrewRun run)
     {
         var steepEnd = Acts.SteepEndIndex(planned.Recipe);
         var beganS = brew.BrewedJson is null && steepEnd >= 0 && run.Done.FirstOrDefault(done => done.Index == steepEnd) is { IsKnown: true } done ? done.StartS : null;
-        facts.SteepEndOffS = beganS - (steepEnd >= 0 ? brew.Meant(planned).Timings[steepEnd].StartS : 0);
+        facts.SteepEndOffS = beganS - (steepEnd >= 0 ? brew.ComparedWith(planned).Timings[steepEnd].StartS : 0);
         (facts.WaterOffG, facts.DoseOffG, facts.TemperatureOffC) = (real.WaterG - planned.Recipe.WaterG, real.Coffee.DoseG - planned.Recipe.Coffee.DoseG, real.Water.TemperatureC - planned.Recipe.Water.TemperatureC);
         facts.Flow = WordOf(brew.Verdicts(planned, run));
         var bands = Confidence.Of(planned);

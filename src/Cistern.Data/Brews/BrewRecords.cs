@@ -18,7 +18,7 @@ public static class BrewRecords
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
-        var measured = brew.Timed(plan.Recipe, run);
+        var measured = brew.MeasuredTimes(plan.Recipe, run);
         return new BrewRecord(brew.FileId, brew.Planned(), brew.BrewedRecipe(plan.Recipe, run))
         {
             StartedAt = brew.StartedAtMs is { } ms ? DateTimeOffset.FromUnixTimeMilliseconds(ms) : null,

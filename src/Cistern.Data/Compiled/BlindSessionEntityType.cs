@@ -58,7 +58,7 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(BlindSession).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
             kind.SetValueConverter(new ValueConverter<BlindKind, string>(
                 string (BlindKind kind) => Words<BlindKind>.Of(kind),
-                BlindKind (string word) => Words<BlindKind>.Find(word) ?? Words<BlindKind>.Unread));
+                BlindKind (string word) => Words<BlindKind>.Find(word) ?? Words<BlindKind>.Unknown));
             kind.SetSentinelFromProviderValue("triangle");
 
             var openedAtMs = runtimeEntityType.AddProperty(

@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("46e5028c-9965-4bb8-9d37-cba5b43de55d"), entityTypeCount: 36)
+            : base(skipDetectChanges: false, modelId: new Guid("e43057ea-4942-4441-9ef6-234ead94c949"), entityTypeCount: 36)
         {
         }
 
@@ -32,8 +32,8 @@ namespace Cistern.Data.Compiled
             var tasting = TastingEntityType.Create(this);
             var tastingSip = TastingSipEntityType.Create(this);
             var weighing = WeighingEntityType.Create(this);
+            var actionRecord = ActionRecordEntityType.Create(this);
             var device = DeviceEntityType.Create(this);
-            var houseRecord = HouseRecordEntityType.Create(this);
             var import = ImportEntityType.Create(this);
             var importedBrew = ImportedBrewEntityType.Create(this);
             var logRow = LogRowEntityType.Create(this);
@@ -96,8 +96,8 @@ namespace Cistern.Data.Compiled
             TastingEntityType.CreateAnnotations(tasting);
             TastingSipEntityType.CreateAnnotations(tastingSip);
             WeighingEntityType.CreateAnnotations(weighing);
+            ActionRecordEntityType.CreateAnnotations(actionRecord);
             DeviceEntityType.CreateAnnotations(device);
-            HouseRecordEntityType.CreateAnnotations(houseRecord);
             ImportEntityType.CreateAnnotations(import);
             ImportedBrewEntityType.CreateAnnotations(importedBrew);
             LogRowEntityType.CreateAnnotations(logRow);

@@ -73,7 +73,7 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(DeviationAnswer).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
             kind.SetValueConverter(new ValueConverter<DeviationKind, string>(
                 string (DeviationKind kind) => Words<DeviationKind>.Of(kind),
-                DeviationKind (string word) => Words<DeviationKind>.Find(word) ?? Words<DeviationKind>.Unread));
+                DeviationKind (string word) => Words<DeviationKind>.Find(word) ?? Words<DeviationKind>.Unknown));
             kind.SetSentinelFromProviderValue("release-due");
 
             var pourOffAtS = runtimeEntityType.AddProperty(

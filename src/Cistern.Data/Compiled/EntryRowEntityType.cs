@@ -75,7 +75,7 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(EntryRow).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
             kind.SetValueConverter(new ValueConverter<EntryKind, string>(
                 string (EntryKind kind) => Words<EntryKind>.Of(kind),
-                EntryKind (string word) => Words<EntryKind>.Find(word) ?? Words<EntryKind>.Unread));
+                EntryKind (string word) => Words<EntryKind>.Find(word) ?? Words<EntryKind>.Unknown));
             kind.SetSentinelFromProviderValue("ready");
 
             var receivedAtMs = runtimeEntityType.AddProperty(

@@ -95,7 +95,7 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(TastingSip).GetField("<When>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
             when.SetValueConverter(new ValueConverter<SipWhen, string>(
                 string (SipWhen when) => Words<SipWhen>.Of(when),
-                SipWhen (string word) => Words<SipWhen>.Find(word) ?? Words<SipWhen>.Unread));
+                SipWhen (string word) => Words<SipWhen>.Find(word) ?? Words<SipWhen>.Unknown));
             when.SetSentinelFromProviderValue("hot");
 
             var key = runtimeEntityType.AddKey(

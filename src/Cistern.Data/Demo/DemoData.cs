@@ -242,8 +242,8 @@ public static class DemoData
 
         brew.State = BrewState.Finished;
         brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
-        brew.WorkOutFacts(forecast);
-        return brew.AsItWas(real, brew.Run(forecast, brew.EndedAtMs.Value)).Totals;
+        brew.ComputeFacts(forecast);
+        return brew.ForecastAsBrewed(real, brew.Run(forecast, brew.EndedAtMs.Value)).Totals;
 
         void Say(EntryKind kind, int step, double atS)
         {

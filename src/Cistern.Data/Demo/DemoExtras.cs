@@ -36,7 +36,7 @@ internal static class DemoExtras
         foreach (var brew in brews.Where(brew => brew.State == BrewState.Finished && brew.Recipe().Brewer.Family != BrewerFamily.Siphon).Where((_, i) => i % 3 == 0).Take(Weighed))
         {
             var plan = ForecastModel.Published.Run(brew.Recipe());
-            var real = brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs!.Value));
+            var real = brew.ForecastAsBrewed(plan, brew.Run(plan, brew.EndedAtMs!.Value));
             // Already as it was done: these hands do it just so.
             var bench = new SimulatedInstruments(SimulatedBrew.Of(real, Hands.Steady with { Unsteady = 0 }, Seed + brew.Id), Seed + brew.Id, InstrumentQuality.Usual with { BumpsPerMin = 0.2 });
             var points = bench.Read(bench.BeginS - 1, bench.EndS, atS => brew.StartedAtMs!.Value + (1000 * atS)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value));
@@ -58,7 +58,7 @@ internal static class DemoExtras
         var written = RecipeLibrary.Find("vd-water-first")!;
         var openedAtMs = new DateTimeOffset(time.GetUtcNow().AddDays(-2).Date.AddHours(15), TimeSpan.Zero).ToUnixTimeMilliseconds();
         Recipe Ground(int clicks, string name) => written with { Name = name, Coffee = written.Coffee with { Roast = bag.Roast, RestDays = 3 }, Grind = new Grind(grinder.MedianUm(clicks), grinder.Spread) };
-        var staggerS = PairPlanning.LeastStaggerS(ForecastModel.Published.Run(Ground(Finer, "")), ForecastModel.Published.Run(Ground(Coarser, "")));
+        var staggerS = PairPlanning.MinStaggerS(ForecastModel.Published.Run(Ground(Finer, "")), ForecastModel.Published.Run(Ground(Coarser, "")));
         var sides = new List<(StoredPlan Plan, Brew Brew)>();
         foreach (var (clicks, name) in new[] { (Finer, "Water below, for the pair"), (Coarser, "Water below, for the pair, B") })
         {
@@ -127,7 +127,7 @@ internal static class DemoExtras
         var steepEnd = brew.Entries.First(one => one.Kind == EntryKind.Begun && Verb.TraitsOf(recipe.Steps[one.Step]).Parts);
         var nowS = ((steepEnd.AtMs - brew.StartedAtMs!.Value) / 1000.0) + 1;
         var run = brew.Run(forecast, steepEnd.AtMs + 1000);
-        if (Correction.After(brew.AsItWas(forecast, run, nowS), forecast.Totals, nowS) is { DilutionG: > 0 } correction)
+        if (Correction.After(brew.ForecastAsBrewed(forecast, run, nowS), forecast.Totals, nowS) is { DilutionG: > 0 } correction)
         {
             var dilutionG = Math.Round(correction.DilutionG);
             brew.PlannedJson = brew.PlanJson;
@@ -135,7 +135,7 @@ internal static class DemoExtras
             brew.DeviationAnswers.Add(new DeviationAnswer { Kind = DeviationKind.ReleasedLate, Step = steepEnd.Step, Taken = true, DilutionG = dilutionG, AtMs = steepEnd.AtMs + 9_000, By = teo.Name, Said = string.Create(CultureInfo.InvariantCulture, $"Opened late. Diluted with {dilutionG:0} g.") });
             var replanned = ForecastModel.Published.Run(brew.Recipe());
             brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * Math.Max(replanned.Totals.FinishS + LateS, (brew.EndedAtMs!.Value - brew.StartedAtMs.Value) / 1000.0));
-            brew.WorkOutFacts(replanned);
+            brew.ComputeFacts(replanned);
         }
 
         db.Brews.Add(brew);

@@ -112,7 +112,7 @@ internal static class DemoSeries
                 line.Add(BrewRecords.Of(brew, published, boughtGround: false));
                 // What each has taught is known when the next is planned.
                 model = Fitter.Of(line.Select(one => one.ForFitting()), published).Model(published, line[^1].Keys());
-                var change = Advisor.Of(line, model, new AdviceGear { Grinder = Grinder.Scale }, brew.Told(published)).Changes.FirstOrDefault();
+                var change = Advisor.Of(line, model, new AdviceGear { Grinder = Grinder.Scale }, brew.FiguresOf(published)).Changes.FirstOrDefault();
                 before = (brew, change);
                 plan = change?.Recipe ?? plan;
             }

@@ -20,9 +20,9 @@ public static class Seeding
     /// <summary>How many plans are computed; each brew is one of them, on a day of its own and with a new tasting.</summary>
     private const int Variants = 600;
 
-    private const int Lot = 2_000;
+    private const int BatchSize = 2_000;
 
-    private static readonly string[] Said = ["plum", "cocoa nib", "apricot", "almond", "treacle", "walnut", "malt", "tea", "lime", "a little dry", "thin at first", "better as it cooled", "again", "for the second counter", "in a hurry"];
+    private static readonly string[] Describe = ["plum", "cocoa nib", "apricot", "almond", "treacle", "walnut", "malt", "tea", "lime", "a little dry", "thin at first", "better as it cooled", "again", "for the second counter", "in a hurry"];
 
     /// <summary>Adds brews to a bench that is there.</summary>
     /// <param name="db">The context of the data file.</param>
@@ -42,10 +42,10 @@ public static class Seeding
         var now = time.GetUtcNow();
         var apart = TimeSpan.FromDays(365 * Years) / Math.Max(1, count);
         db.ChangeTracker.AutoDetectChangesEnabled = false;
-        for (var from = 0; from < count; from += Lot)
+        for (var from = 0; from < count; from += BatchSize)
         {
             await using var transaction = await db.Database.BeginTransactionAsync(ct);
-            for (var i = from; i < Math.Min(count, from + Lot); i++)
+            for (var i = from; i < Math.Min(count, from + BatchSize); i++)
             {
                 db.Brews.Add(Of(variants[random.Next(variants.Count)], now - (apart * (count - i)), baristas[random.Next(baristas.Count)], random));
             }
@@ -53,7 +53,7 @@ public static class Seeding
             await db.SaveChangesAsync(ct);
             await transaction.CommitAsync(ct);
             db.ChangeTracker.Clear();
-            progress?.Invoke(Math.Min(count, from + Lot));
+            progress?.Invoke(Math.Min(count, from + BatchSize));
         }
     }
 
@@ -82,7 +82,7 @@ public static class Seeding
             brew.Observations.Add(new Observation { Name = ObservationNames.Drawdown, Value = Math.Round(drainS * (0.8 + (0.4 * random.NextDouble()))) });
         }
 
-        brew.WorkOutFacts(forecast);
+        brew.ComputeFacts(forecast);
         return brew;
     }
 
@@ -122,7 +122,7 @@ public static class Seeding
                 SourBitter = lean,
                 ThinHeavy = (int)Math.Clamp(Math.Round((variant.Facts.FinalTdsPercent - 1.3) * 8), -5, 5),
                 Score = Math.Clamp(8.5 - (0.5 * Math.Abs(lean)) - (0.5 * random.Next(3)), 0, 10),
-                Note = $"{Said[random.Next(Said.Length)]}, {Said[random.Next(Said.Length)]}",
+                Note = $"{Describe[random.Next(Describe.Length)]}, {Describe[random.Next(Describe.Length)]}",
                 ReadTdsPercent = random.Next(4) == 0 ? Math.Round(variant.Facts.FinalTdsPercent + (0.04 * (random.NextDouble() - 0.5)), 2) : null,
                 AtMs = openedAtMs + variant.EndedAtMs!.Value,
             };

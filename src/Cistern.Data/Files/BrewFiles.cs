@@ -27,7 +27,7 @@ public static class BrewFiles
     public static BrewRecord Out(Brew brew, BrewReferences round, ForecastModel model)
     {
         var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round, model);
-        record = brew.FileJson is { } told ? Over(record, told) : record;
+        record = brew.FileJson is { } told ? Overwritten(record, told) : record;
         record = record with
         {
             Pictures = [.. brew.Pictures.Where(picture => picture.DeletedAtMs is null).OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
@@ -77,28 +77,28 @@ public static class BrewFiles
         (brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.VesselName) = (record.Coffee.Name, record.Place.Name, record.Grinder.Name, record.Vessel);
         brew.Notes.AddRange(record.Notes.Select(note => new LaterNote { Text = note.Text, AtMs = note.At.ToUnixTimeMilliseconds() }));
         // Unchanged here; the import re-encodes them before they are saved.
-        brew.Pictures.AddRange(record.Pictures.Select(picture => new BrewPicture { Key = Guid.NewGuid(), Of = picture.Of, Said = picture.Said ?? "", AtMs = picture.At.ToUnixTimeMilliseconds(), Jpeg = RecordedPicture.Bytes(picture.Image) ?? [], Small = [] }));
+        brew.Pictures.AddRange(record.Pictures.Select(picture => new BrewPicture { Key = Guid.NewGuid(), Of = picture.Of, Said = picture.Caption ?? "", AtMs = picture.At.ToUnixTimeMilliseconds(), Jpeg = RecordedPicture.Bytes(picture.Image) ?? [], Small = [] }));
         AddReadings(brew, record);
         IReadOnlyList<string?> tasters;
         if (kept is not null)
         {
-            tasters = TakeKept(brew, kept);
+            tasters = ReadKept(brew, kept);
             brew.EndedAtMs = Ms(record.EndedAt);
         }
         else
         {
-            tasters = TakeOpen(brew, record);
+            tasters = ReadOpenFormat(brew, record);
             brew.EndedAtMs = Ms(record.EndedAt) ?? (brew.StartedAtMs + (long)(1000 * used.Figures(record.Brewed).Totals.FinishS));
         }
 
-        brew.WorkOutFacts(brew.PlannedJson is null ? plan : used.Run(brew.Recipe()));
+        brew.ComputeFacts(brew.PlannedJson is null ? plan : used.Run(brew.Recipe()));
         return new BrewIn(brew, record.Barista, tasters, kept is not null ? kept.Parent : ParentOf(record.Planned), kept?.Bag ?? "");
     }
 
     /// <summary>The figures of a brew by the model stored in its file; null where there is none, or where the file was changed.</summary>
     /// <param name="record">The file.</param>
     /// <param name="model">The published model.</param>
-    public static BrewFigures? Told(BrewRecord record, ForecastModel model)
+    public static BrewFigures? FiguresOf(BrewRecord record, ForecastModel model)
     {
         if (KeptBrew.Read(record) is not { } kept || record.Forecast?.Brewed.TryGetValue("finishS", out var finishS) is not true)
         {
@@ -110,15 +110,15 @@ public static class BrewFiles
     }
 
     /// <summary>Whether two files hold the same brew, apart from forecasts.</summary>
-    public static bool Same(BrewRecord one, BrewRecord other) => BrewWriter.Write(one with { Forecast = null, Pictures = [] }) == BrewWriter.Write(other with { Forecast = null, Pictures = [] });
+    public static bool AreEqual(BrewRecord one, BrewRecord other) => BrewWriter.Write(one with { Forecast = null, Pictures = [] }) == BrewWriter.Write(other with { Forecast = null, Pictures = [] });
 
     /// <summary>Whether a record equals the file that a brew was imported with.</summary>
     /// <param name="record">The record.</param>
     /// <param name="fileJson">The file, as in <see cref="Brew.FileJson"/>.</param>
-    public static bool IsTold(BrewRecord record, string fileJson) => ToldOf(record) == fileJson;
+    public static bool IsUnchanged(BrewRecord record, string fileJson) => TextOf(record) == fileJson;
 
     /// <summary>A file without its readings, which have rows of their own.</summary>
-    private static string ToldOf(BrewRecord record) => BrewWriter.Write(record with { Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty, Kept = null });
+    private static string TextOf(BrewRecord record) => BrewWriter.Write(record with { Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty, Kept = null });
 
     private static long? Ms(DateTimeOffset? moment) => moment?.ToUnixTimeMilliseconds();
 
@@ -142,7 +142,7 @@ public static class BrewFiles
             Readings = BrewRecords.Readings(brew, _ => true),
             Events = [.. Events(brew)],
             Notes = [.. brew.Notes.OrderBy(note => note.Id).Select(note => new RecordedNote(At(note.AtMs), null, note.Text))],
-            Forecast = new RecordedForecast(brew.ModelVersion, Figures(brew.Figures()), brew.State == BrewState.Finished ? Figures(ForecastFigures.Of(brew.Told(model).AsBrewed)) : Figures(new Dictionary<string, double?>(StringComparer.Ordinal))),
+            Forecast = new RecordedForecast(brew.ModelVersion, Figures(brew.Figures()), brew.State == BrewState.Finished ? Figures(ForecastFigures.Of(brew.FiguresOf(model).AsBrewed)) : Figures(new Dictionary<string, double?>(StringComparer.Ordinal))),
         };
     }
 
@@ -180,13 +180,13 @@ public static class BrewFiles
 
         foreach (var (of, points) in record.Readings.Where(pair => !pair.Value.IsEmpty))
         {
-            var curve = new Curve(of, [.. points.Take(Curve.MostPoints).Select(point => new CurvePoint(startedAtMs + (long)Math.Round(1000 * point.AtS), point.G))]);
+            var curve = new Curve(of, [.. points.Take(Curve.MaxPoints).Select(point => new CurvePoint(startedAtMs + (long)Math.Round(1000 * point.AtS), point.G))]);
             brew.Readings.Add(new ReadingChunk { Of = of, Packed = curve.Pack() });
         }
     }
 
     /// <summary>Adds what the imported file held and no row does.</summary>
-    private static BrewRecord Over(BrewRecord record, string fileJson)
+    private static BrewRecord Overwritten(BrewRecord record, string fileJson)
     {
         if (BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(fileJson)).Brews is not [var told])
         {
@@ -213,7 +213,7 @@ public static class BrewFiles
         };
     }
 
-    private static List<string?> TakeKept(Brew brew, KeptBrew kept)
+    private static List<string?> ReadKept(Brew brew, KeptBrew kept)
     {
         (brew.RecipeId, brew.Name, brew.ModelVersion, brew.ForecastJson, brew.ModelJson, brew.Sparkline) = (kept.RecipeId, kept.Name, kept.ModelVersion, kept.ForecastJson, kept.ModelJson, kept.Sparkline);
         (brew.GrindText, brew.VesselName, brew.Why, brew.ChangedJson, brew.StartsItself) = (kept.GrindText, kept.VesselName, kept.Why, kept.ChangedJson, kept.StartsItself);
@@ -232,10 +232,10 @@ public static class BrewFiles
     }
 
     /// <summary>Reads a brew of another program: what was done is as its file says, since there are no entries.</summary>
-    private static List<string?> TakeOpen(Brew brew, BrewRecord record)
+    private static List<string?> ReadOpenFormat(Brew brew, BrewRecord record)
     {
         brew.BrewedJson = brew.State == BrewState.Finished ? RecipeWriter.Write(record.Brewed) : null;
-        brew.FileJson = ToldOf(record);
+        brew.FileJson = TextOf(record);
         brew.GrindText = string.Join(", ", new[] { record.Grinder.Name, record.Grinder.Setting ?? string.Create(CultureInfo.InvariantCulture, $"{record.Brewed.Grind.MedianUm:0} µm") }.Where(text => text.Length > 0));
         brew.Why = record.Planned.Extra.TryGetValue("changed", out var changed) && changed.ValueKind == JsonValueKind.Object && changed.TryGetProperty("why", out var why) && why.ValueKind == JsonValueKind.String ? why.GetString()! : "";
         var atMs = brew.EndedAtMs ?? brew.StartedAtMs ?? brew.OpenedAtMs;

@@ -15,9 +15,9 @@ namespace Cistern.Data.Files;
 public static partial class BrewTable
 {
     /// <summary>The most rows that are read.</summary>
-    public const int MostRows = 200_000;
+    public const int MaxRows = 200_000;
 
-    private const int MostFindings = 100;
+    private const int MaxFindings = 100;
 
     /// <summary>
     /// Where a spreadsheet may see the start of a formula: at the start of a cell, after a <c>;</c>, tab or line end that could
@@ -50,9 +50,9 @@ public static partial class BrewTable
     private static readonly (string Name, Func<BrewRecord, object?> Of)[] Columns =
     [
         ("id", brew => brew.Id.ToString()),
-        ("openedAt", brew => Told(brew.OpenedAt)),
-        ("startedAt", brew => Told(brew.StartedAt)),
-        ("endedAt", brew => Told(brew.EndedAt)),
+        ("openedAt", brew => Resulted(brew.OpenedAt)),
+        ("startedAt", brew => Resulted(brew.StartedAt)),
+        ("endedAt", brew => Resulted(brew.EndedAt)),
         ("state", brew => Words<BrewOutcome>.Of(brew.State)),
         ("recipe", brew => brew.Planned.Id),
         ("name", brew => brew.Planned.Name),
@@ -142,11 +142,11 @@ public static partial class BrewTable
                 }
             }
 
-            while (findings.Count < MostFindings && csv.Read())
+            while (findings.Count < MaxFindings && csv.Read())
             {
-                if (brews.Count >= MostRows)
+                if (brews.Count >= MaxRows)
                 {
-                    findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A table has at most {MostRows} rows."), "more", "Split it."));
+                    findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A table has at most {MaxRows} rows."), "more", "Split it."));
                     break;
                 }
 
@@ -168,27 +168,27 @@ public static partial class BrewTable
     /// Escapes text that a spreadsheet would evaluate as a formula by an apostrophe in front, and text that starts with an apostrophe,
     /// so that it can be read back.
     /// </summary>
-    internal static string Harmless(string text) => BeginsFormula().Replace(text, "'");
+    internal static string Escaped(string text) => BeginsFormula().Replace(text, "'");
 
     /// <summary>The text before it was escaped.</summary>
-    internal static string AsItWas(string cell) => MadeHarmless().Replace(cell, "");
+    internal static string Unescaped(string cell) => IsEscaped().Replace(cell, "");
 
     [GeneratedRegex(Begins + Formula, RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1_000)]
     private static partial Regex BeginsFormula();
 
     [GeneratedRegex(Begins + "'" + Formula, RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1_000)]
-    private static partial Regex MadeHarmless();
+    private static partial Regex IsEscaped();
 
     private static object? Expected(IReadOnlyDictionary<string, double>? figures, string[] names) =>
         figures is not null && Array.Find(names, figures.ContainsKey) is { } name ? figures[name] : null;
 
-    private static string? Told(DateTimeOffset? moment) => moment is { } at ? BrewWriter.Moment(at) : null;
+    private static string? Resulted(DateTimeOffset? moment) => moment is { } at ? BrewWriter.Moment(at) : null;
 
     private static string Cell(object? value) => value switch
     {
         null => "",
         double number => number.ToString(Digits, CultureInfo.InvariantCulture),
-        _ => Harmless(value.ToString() ?? ""),
+        _ => Escaped(value.ToString() ?? ""),
     };
 
     private static string Row(IEnumerable<string> cells)
@@ -288,7 +288,7 @@ public static partial class BrewTable
 
         private string Text(string column, int longest)
         {
-            var text = AsItWas(Raw(column));
+            var text = Unescaped(Raw(column));
             if (text.Length > longest || PlainText.Problem(PlainText.Lines(text), longest, lines: true) is not null)
             {
                 Refuse(column, string.Create(CultureInfo.InvariantCulture, $"{column} is plain text of at most {longest} letters."), "Shorten it, or remove control characters.");

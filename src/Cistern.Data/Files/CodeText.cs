@@ -21,10 +21,10 @@ public static class CodeText
     public const char End = '.';
 
     /// <summary>The most alphanumeric characters in one QR code: version 40 with the lowest error correction.</summary>
-    public const int MostLetters = 4_296;
+    public const int MaxLength = 4_296;
 
     /// <summary>The largest file that is decompressed, bytes: many times what a QR code holds, and quickly read.</summary>
-    private const int LargestFile = 256 * 1024;
+    private const int MaxFileBytes = 256 * 1024;
 
     private const int Base = 45;
     private const string Alphabet = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ $%*+-./:";
@@ -58,7 +58,7 @@ public static class CodeText
             return (null, $"A character is wrong or missing. {Remedy}");
         }
 
-        var file = new byte[LargestFile];
+        var file = new byte[MaxFileBytes];
         if (!BrotliDecoder.TryDecompress(packed, file, out var length) || length == 0)
         {
             return (null, $"It is incomplete or damaged. {Remedy}");
@@ -85,12 +85,12 @@ public static class CodeText
             return null;
         }
 
-        var text = Mark + Letters(packed.AsSpan(0, length)) + End;
-        return text.Length <= MostLetters ? text : null;
+        var text = Mark + Encode(packed.AsSpan(0, length)) + End;
+        return text.Length <= MaxLength ? text : null;
     }
 
     /// <summary>Two bytes become three characters, one becomes two: RFC 9285.</summary>
-    private static string Letters(ReadOnlySpan<byte> bytes)
+    private static string Encode(ReadOnlySpan<byte> bytes)
     {
         var text = new StringBuilder(bytes.Length * 3 / 2 + 2);
         for (var i = 0; i < bytes.Length; i += 2)

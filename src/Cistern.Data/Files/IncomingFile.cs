@@ -15,7 +15,7 @@ namespace Cistern.Data.Files;
 public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, IReadOnlyList<Recipe> Recipes, IReadOnlyList<ShelfThing> Things, IReadOnlyList<Finding> Findings)
 {
     /// <summary>The largest file accepted, bytes.</summary>
-    public const int LargestBytes = BrewReader.LargestFileBytes;
+    public const int MaxBytes = BrewReader.MaxFileBytes;
 
     /// <summary>Reads a file; its content determines its kind, not its name. No content makes it throw.</summary>
     /// <param name="name">Its name.</param>
@@ -28,9 +28,9 @@ public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, 
             return Refused(name, "A file must not be empty.", "nothing", "Export it again.");
         }
 
-        if (head.Length > LargestBytes)
+        if (head.Length > MaxBytes)
         {
-            return Refused(name, string.Create(CultureInfo.InvariantCulture, $"A file is at most {LargestBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{head.Length / 1048576.0:0.0} MB"), "Split it, for example by months.");
+            return Refused(name, string.Create(CultureInfo.InvariantCulture, $"A file is at most {MaxBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{head.Length / 1048576.0:0.0} MB"), "Split it, for example by months.");
         }
 
         if (head.StartsWith("PK"u8))

@@ -15,10 +15,10 @@ namespace Cistern.Data.Files;
 /// </summary>
 internal sealed record KeptBrew
 {
-    private const int LongestName = 300;
+    private const int MaxNameLength = 300;
 
     /// <summary>The greatest length of a note or of nested JSON.</summary>
-    private const int LongestText = 200_000;
+    private const int MaxTextLength = 200_000;
 
     private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull };
 
@@ -83,7 +83,7 @@ internal sealed record KeptBrew
 
         try
         {
-            return json.Deserialize<KeptBrew>(Options) is { } kept && kept.Of == DigestOf(record) && kept.IsSound ? kept : null;
+            return json.Deserialize<KeptBrew>(Options) is { } kept && kept.Of == DigestOf(record) && kept.IsValid ? kept : null;
         }
         catch (JsonException)
         {
@@ -94,16 +94,16 @@ internal sealed record KeptBrew
     /// <summary>
     /// Whether all of it is valid: the digest shows that the file is unchanged, not that Cistern wrote it.
     /// </summary>
-    private bool IsSound => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, Sparkline, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
-        && new[] { RecipeId, Name, ModelVersion }.All(text => text.Length > 0) && new[] { RecipeId, Name, ModelVersion, GrindText, VesselName }.All(text => text.Length <= LongestName)
-        && IsText(LongestText, Why, ChangedJson, ForecastJson, ModelJson, FileJson) && IsText(LongestName, Bag)
-        && Entries.Count <= Brew.MostEntries && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 } && IsMoment(entry.AtMs) && IsMoment(entry.ReceivedAtMs) && IsText(LongestName, entry.By)) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
+    private bool IsValid => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, Sparkline, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
+        && new[] { RecipeId, Name, ModelVersion }.All(text => text.Length > 0) && new[] { RecipeId, Name, ModelVersion, GrindText, VesselName }.All(text => text.Length <= MaxNameLength)
+        && IsText(MaxTextLength, Why, ChangedJson, ForecastJson, ModelJson, FileJson) && IsText(MaxNameLength, Bag)
+        && Entries.Count <= Brew.MaxEntries && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 } && IsMoment(entry.AtMs) && IsMoment(entry.ReceivedAtMs) && IsText(MaxNameLength, entry.By)) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
         && Weighed.All(one => one is not null && one.TotalG is >= 0 and <= 5_000 && one.Step is >= 0 and <= 1_000)
         && Observations.All(one => one is { Name.Length: > 0 and <= 80, Value: >= 0 and <= 100_000 } && IsMoment(one.AtMs) && IsOmitted(one.Name))
         && Tastings.All(taste => taste is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }
-            && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound, taste.Complaints, taste.WentWrong) && (taste.Sips ?? []).All(IsSip))
+            && IsMoment(taste.AtMs) && IsText(MaxNameLength, taste.Taster) && IsText(MaxTextLength, taste.Note, taste.Crust, taste.NotesFound, taste.Complaints, taste.WentWrong) && (taste.Sips ?? []).All(IsSip))
         && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
-        && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, DilutionG: >= 0 and <= 5_000, SteepEndAtS: null or (>= 0 and <= 172_800), PourOffAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(LongestText, answer.Said) && IsText(LongestName, answer.By))
+        && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, DilutionG: >= 0 and <= 5_000, SteepEndAtS: null or (>= 0 and <= 172_800), PourOffAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(MaxTextLength, answer.Said) && IsText(MaxNameLength, answer.By))
         && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && StoredJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
         && Sparkline.All(letter => char.IsAsciiDigit(letter) || letter is ' ' or ',' or '.' or '-');
 
@@ -144,10 +144,10 @@ internal sealed record KeptBrew
     internal sealed record Taste(string? Taster, [property: JsonPropertyName("sharpHarsh")] int? SourBitter, int? ThinHeavy, double? Score, string Note, double? ReadTdsPercent, string Crust, string NotesFound, string? Bed, int? Sediment, long AtMs, IReadOnlyList<SipKept> Sips, string? Complaints = null, string? WentWrong = null)
     {
         public static Taste Of(Tasting tasting) => new(tasting.Barista?.Name, tasting.SourBitter, tasting.ThinHeavy, tasting.Score, tasting.Note, tasting.ReadTdsPercent, tasting.Crust, tasting.NotesFound,
-            tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SourBitter, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))], Said(tasting.Complaints), Said(tasting.WentWrong));
+            tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SourBitter, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))], OrNull(tasting.Complaints), OrNull(tasting.WentWrong));
 
         /// <summary>Null for an empty text, so that files stay as earlier versions wrote them.</summary>
-        private static string? Said(string words) => words.Length > 0 ? words : null;
+        private static string? OrNull(string words) => words.Length > 0 ? words : null;
 
         public Tasting Row()
         {

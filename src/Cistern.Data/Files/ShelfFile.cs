@@ -17,10 +17,10 @@ public static class ShelfFile
     public const string FormatName = "cistern/shelf";
 
     /// <summary>The most things that are read.</summary>
-    public const int MostThings = 2_000;
+    public const int MaxThings = 2_000;
 
-    private const int MostFields = 40;
-    private const int LargestBytes = 4 * 1024 * 1024;
+    private const int MaxFields = 40;
+    private const int MaxBytes = 4 * 1024 * 1024;
 
     /// <summary>Writes a shelf.</summary>
     public static string Write(IEnumerable<ShelfThing> things) => RecipeWriter.Text(json =>
@@ -47,14 +47,14 @@ public static class ShelfFile
 
     /// <summary>Reads a shelf; the forms check whether each field is valid.</summary>
     public static (IReadOnlyList<ShelfThing> Things, IReadOnlyList<Finding> Findings) Read(ReadOnlyMemory<byte> utf8) =>
-        RecipeReader.Open<(IReadOnlyList<ShelfThing>, IReadOnlyList<Finding>)>(utf8, LargestBytes, "A shelf file", Read, finding => ([], [finding]));
+        RecipeReader.Open<(IReadOnlyList<ShelfThing>, IReadOnlyList<Finding>)>(utf8, MaxBytes, "A shelf file", Read, finding => ([], [finding]));
 
     private static (IReadOnlyList<ShelfThing> Things, IReadOnlyList<Finding> Findings) Read(JsonElement root)
     {
-        if (root.ValueKind != JsonValueKind.Object || !root.TryGetProperty("things", out var list) || list.ValueKind != JsonValueKind.Array || list.GetArrayLength() > MostThings
+        if (root.ValueKind != JsonValueKind.Object || !root.TryGetProperty("things", out var list) || list.ValueKind != JsonValueKind.Array || list.GetArrayLength() > MaxThings
             || !root.TryGetProperty("version", out var version) || version.ValueKind != JsonValueKind.Number || !version.TryGetInt32(out var number) || number != 1)
         {
-            return ([], [Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A shelf file is an object of version 1 with at most {MostThings} things."), "something else", "Export it again.")]);
+            return ([], [Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A shelf file is an object of version 1 with at most {MaxThings} things."), "something else", "Export it again.")]);
         }
 
         var things = new List<ShelfThing>();
@@ -75,7 +75,7 @@ public static class ShelfFile
                 continue;
             }
 
-            things.Add(new ShelfThing(kind.GetString()!, element.EnumerateObject().Where(member => member.Name != "kind").DistinctBy(member => member.Name).Take(MostFields)
+            things.Add(new ShelfThing(kind.GetString()!, element.EnumerateObject().Where(member => member.Name != "kind").DistinctBy(member => member.Name).Take(MaxFields)
                 .ToImmutableSortedDictionary(member => member.Name, member => member.Value.GetString()!, StringComparer.Ordinal)));
         }
 

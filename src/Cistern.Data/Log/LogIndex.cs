@@ -52,8 +52,8 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
         var newest = seq;
         await foreach (var row in rows.Where(row => row.Seq > seq).OrderBy(row => row.Seq).AsAsyncEnumerable().WithCancellation(ct))
         {
-            (row.Name, row.RecipeId, row.Coffee, row.Family, row.Vessel) = (Once(row.Name), Once(row.RecipeId), Once(row.Coffee), Once(row.Family), Once(row.Vessel));
-            (row.Grinder, row.Barista, row.Place) = (Once(row.Grinder), Once(row.Barista), Once(row.Place));
+            (row.Name, row.RecipeId, row.Coffee, row.Family, row.Vessel) = (Interned(row.Name), Interned(row.RecipeId), Interned(row.Coffee), Interned(row.Family), Interned(row.Vessel));
+            (row.Grinder, row.Barista, row.Place) = (Interned(row.Grinder), Interned(row.Barista), Interned(row.Place));
             newest = row.Seq;
             changed[row.BrewId] = new CodedRow(row, values.CodesOf(row, zone));
         }
@@ -86,7 +86,7 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     }
 
     /// <summary>Names are shared between the rows that have them.</summary>
-    private string Once(string name)
+    private string Interned(string name)
     {
         ref var kept = ref CollectionsMarshal.GetValueRefOrAddDefault(names, name, out _);
         return kept ??= name;

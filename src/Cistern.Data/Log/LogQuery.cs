@@ -9,7 +9,7 @@ namespace Cistern.Data.Log;
 public sealed record LogQuery
 {
     /// <summary>The longest search accepted.</summary>
-    public const int MostLetters = 200;
+    public const int MaxLength = 200;
 
     private const string WordsName = "q";
     private const string FromName = "from";
@@ -53,10 +53,10 @@ public sealed record LogQuery
             query = (name, value) switch
             {
                 (_, null or "") => query,
-                (WordsName, _) => query with { Words = value.Length > MostLetters ? value[..MostLetters].Trim() : value.Trim() },
+                (WordsName, _) => query with { Words = value.Length > MaxLength ? value[..MaxLength].Trim() : value.Trim() },
                 (FromName, _) => query with { From = Day(value) },
                 (ToName, _) => query with { To = Day(value) },
-                _ when LogFacet.Find(name) is { } facet && value.Length <= MostLetters => query.With(facet, Now(value)),
+                _ when LogFacet.Find(name) is { } facet && value.Length <= MaxLength => query.With(facet, Now(value)),
                 _ => query,
             };
         }

@@ -6,7 +6,7 @@ namespace Cistern.Data.Log;
 
 /// <summary>
 /// A summary of a brew, from which the log is searched, counted and drawn. It is computed in the transaction that changes the brew or
-/// what belongs to it (<see cref="LogKeeping"/>). To add a column of the log, add a property here and its line in <see cref="Of"/>.
+/// what belongs to it (<see cref="LogWriter"/>). To add a column of the log, add a property here and its line in <see cref="Of"/>.
 /// </summary>
 public sealed class LogRow
 {

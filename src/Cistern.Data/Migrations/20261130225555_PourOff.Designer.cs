@@ -804,7 +804,7 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Weighings");
                 });
 
-            modelBuilder.Entity("Cistern.Data.House.Device", b =>
+            modelBuilder.Entity("Cistern.Data.Devices.Device", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -849,7 +849,7 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Devices");
                 });
 
-            modelBuilder.Entity("Cistern.Data.House.HouseRecord", b =>
+            modelBuilder.Entity("Cistern.Data.Devices.ActionRecord", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()

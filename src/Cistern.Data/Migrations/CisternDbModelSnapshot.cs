@@ -801,7 +801,7 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Weighings");
                 });
 
-            modelBuilder.Entity("Cistern.Data.House.Device", b =>
+            modelBuilder.Entity("Cistern.Data.Devices.Device", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -846,7 +846,7 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Devices");
                 });
 
-            modelBuilder.Entity("Cistern.Data.House.HouseRecord", b =>
+            modelBuilder.Entity("Cistern.Data.Devices.ActionRecord", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()

@@ -2,7 +2,7 @@ namespace Cistern.Data.Migrations;
 
 /// <summary>
 /// What kept the log's rows and words up to one version: triggers of the file. The migration that made them stays what it
-/// was, so that older files are brought up; since <c>LogRowsInCode</c> the rows are written by <see cref="LogKeeping"/>.
+/// was, so that older files are brought up; since <c>LogRowsInCode</c> the rows are written by <see cref="LogWriter"/>.
 /// </summary>
 internal static class LogTriggers
 {

@@ -228,11 +228,11 @@ public sealed class Grinder : IShelved
            let word = GrainWords.Find(parts[1])
            let um = TypedNumber.Read(parts[1], 50, 3_000, "µm").Value
            where setting is not null && (word is not null || um is not null)
-           select word is not null ? KnownGrind.LooksLike(setting.Value, word) : KnownGrind.LooksLike(setting.Value, um!.Value),
+           select word is not null ? KnownGrind.FromLook(setting.Value, word) : KnownGrind.FromLook(setting.Value, um!.Value),
     ];
 
     /// <summary>What is known of its grind without a measurement: its usual settings, and what its grind looks like.</summary>
-    public IEnumerable<KnownGrind> Known => UsualList.Select(one => KnownGrind.UsedFor(one.Value, one.Key))
+    public IEnumerable<KnownGrind> Known => UsualList.Select(one => KnownGrind.UsualFor(one.Value, one.Key))
         .Concat(UsualFilterSetting is { } paper ? [KnownGrind.UsedForPaper(paper)] : [])
         .Concat(LookList);
 

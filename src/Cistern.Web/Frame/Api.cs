@@ -100,7 +100,7 @@ public static class Api
     /// <summary>Reads at most one byte over the limit, which is enough to know that a file is too large.</summary>
     private static async Task<ReadOnlyMemory<byte>> ReadAsync(Stream body, CancellationToken ct)
     {
-        var buffer = new byte[RecipeReader.LargestFileBytes + 1];
+        var buffer = new byte[RecipeReader.MaxFileBytes + 1];
         var length = await body.ReadAtLeastAsync(buffer, buffer.Length, throwOnEndOfStream: false, ct);
         return buffer.AsMemory(0, length);
     }

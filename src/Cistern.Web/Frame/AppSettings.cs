@@ -3,6 +3,9 @@ namespace Cistern.Web.Frame;
 /// <summary>How this Cistern was started.</summary>
 public sealed class AppSettings
 {
+    /// <summary>The name in the configuration of <see cref="LocalNetwork"/>, as in `Cistern__House`.</summary>
+    public const string LocalNetworkKey = "House";
+
     /// <summary>The data file.</summary>
     public string DataFile { get; init; } = "cistern.db";
 
@@ -19,10 +22,12 @@ public sealed class AppSettings
     public bool DailyCopy { get; init; } = true;
 
     /// <summary>Serves connected devices on the local network, encrypted.</summary>
-    public bool House { get; init; }
+    [ConfigurationKeyName(LocalNetworkKey)]
+    public bool LocalNetwork { get; init; }
 
     /// <summary>The encrypted port for connected devices.</summary>
-    public int HousePort { get; init; } = 5443;
+    [ConfigurationKeyName("HousePort")]
+    public int LocalNetworkPort { get; init; } = 5443;
 
     /// <summary>The unencrypted port of the page that explains how to trust this installation.</summary>
     public int TrustPort { get; init; } = 5081;

@@ -12,7 +12,7 @@ public abstract partial class BackgroundTask(TimeSpan beat, TimeProvider time, I
     protected TimeProvider Time { get; } = time;
 
     /// <summary>How many beats are behind it.</summary>
-    public int Beats { get; private set; }
+    public int Runs { get; private set; }
 
     /// <inheritdoc/>
     protected sealed override async Task ExecuteAsync(CancellationToken stoppingToken)
@@ -25,14 +25,14 @@ public abstract partial class BackgroundTask(TimeSpan beat, TimeProvider time, I
                 await Task.Delay(beat, Time, stoppingToken);
                 try
                 {
-                    await BeatAsync(stoppingToken);
+                    await RunOnceAsync(stoppingToken);
                 }
                 catch (Exception error) when (!stoppingToken.IsCancellationRequested)
                 {
-                    Broke(error, GetType().Name);
+                    LogFailed(error, GetType().Name);
                 }
 
-                Beats++;
+                Runs++;
             }
         }
         catch (OperationCanceledException)
@@ -43,8 +43,8 @@ public abstract partial class BackgroundTask(TimeSpan beat, TimeProvider time, I
 
     /// <summary>Does what is due.</summary>
     /// <param name="ct">Cancels it.</param>
-    protected abstract Task BeatAsync(CancellationToken ct);
+    protected abstract Task RunOnceAsync(CancellationToken ct);
 
     [LoggerMessage(LogLevel.Error, "Unhandled exception in background service {Service}; it goes on.")]
-    private partial void Broke(Exception error, string service);
+    private partial void LogFailed(Exception error, string service);
 }

@@ -26,13 +26,13 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
     /// <summary>The cookie with the chosen theme.</summary>
     public const string ThemeCookie = "theme";
 
-    private const int MostLanes = 24;
+    private const int MaxLanes = 24;
 
     // Compiled once: every page asks for these.
     private static readonly Func<CisternDb, int, CancellationToken, Task<Barista?>> BaristaOf = EF.CompileAsyncQuery((CisternDb db, int id, CancellationToken _) => db.Baristas.AsNoTracking().FirstOrDefault(row => row.Id == id));
     private static readonly Func<CisternDb, CancellationToken, Task<Barista?>> FirstWithoutPin = EF.CompileAsyncQuery((CisternDb db, CancellationToken _) => db.Baristas.AsNoTracking().OrderBy(row => row.Id).FirstOrDefault(row => row.Pin == ""));
     private static readonly Expression<Func<CisternDb, IQueryable<Brew>>> RunningBrews = db =>
-        db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLanes);
+        db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running).OrderByDescending(brew => brew.OpenedAtMs).Take(MaxLanes);
     private static readonly Func<CisternDb, IAsyncEnumerable<Brew>> Running = EF.CompileAsyncQuery(RunningBrews);
     private static readonly Func<CisternDb, IQueryable<Brew>> RunningOfDb = RunningBrews.Compile();
 

@@ -12,36 +12,36 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
     private static readonly TimeSpan First = TimeSpan.FromSeconds(20);
 
     /// <summary>Delay after a failed copy.</summary>
-    private static readonly TimeSpan Rests = TimeSpan.FromMinutes(30);
+    private static readonly TimeSpan RetryAfter = TimeSpan.FromMinutes(30);
 
     private DateTimeOffset? next;
 
     /// <inheritdoc/>
-    protected override async Task BeatAsync(CancellationToken ct)
+    protected override async Task RunOnceAsync(CancellationToken ct)
     {
-        if (File.Exists(Copies.RestorePath(file.Path)))
+        if (File.Exists(Backups.RestorePath(file.Path)))
         {
-            PutBack();
+            LogRestored();
         }
 
         next ??= Time.GetUtcNow() + First;
         if (settings.DailyCopy && Time.GetUtcNow() >= next)
         {
-            next = Time.GetUtcNow() + Rests;
+            next = Time.GetUtcNow() + RetryAfter;
             await Task.Run(MakeDaily, ct);
         }
     }
 
     /// <summary>Shuts down for a sound copy; any other file at that path is ignored.</summary>
-    private void PutBack()
+    private void LogRestored()
     {
-        if (Copies.Problem(Copies.RestorePath(file.Path)) is { } problem)
+        if (Backups.Problem(Backups.RestorePath(file.Path)) is { } problem)
         {
-            NotPutBack(Copies.SetAside(file.Path), problem);
+            LogNotRestored(Backups.SetAside(file.Path), problem);
             return;
         }
 
-        WillBePutBack(Copies.RestorePath(file.Path));
+        LogWillRestore(Backups.RestorePath(file.Path));
         lifetime.StopApplication();
     }
 
@@ -49,29 +49,29 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
     {
         try
         {
-            if (file.IsInPlace && Copies.MakeDaily(file.Path, DateOnly.FromDateTime(Time.GetLocalNow().DateTime)))
+            if (file.IsInPlace && Backups.MakeDaily(file.Path, DateOnly.FromDateTime(Time.GetLocalNow().DateTime)))
             {
-                Made(Copies.Daily(file.Path));
+                LogMade(Backups.Daily(file.Path));
             }
 
-            Copies.TidyBefore(file.Path, Time.GetUtcNow());
+            Backups.TidyBefore(file.Path, Time.GetUtcNow());
         }
         catch (Exception error) when (error is DataFileRefusedException or IOException or UnauthorizedAccessException)
         {
             // A disk that takes no copy must not stop the bench.
-            NotMade(error.Message);
+            LogNotMade(error.Message);
         }
     }
 
     [LoggerMessage(LogLevel.Information, "Stopping to restore {Copy}. Start Cistern again.")]
-    private partial void WillBePutBack(string copy);
+    private partial void LogWillRestore(string copy);
 
     [LoggerMessage(LogLevel.Error, "Restore refused: {File} is not a sound copy: {Why}. The data file was not changed.")]
-    private partial void NotPutBack(string file, string why);
+    private partial void LogNotRestored(string file, string why);
 
     [LoggerMessage(LogLevel.Information, "Daily backup saved in {Folder}.")]
-    private partial void Made(string folder);
+    private partial void LogMade(string folder);
 
     [LoggerMessage(LogLevel.Warning, "Daily backup failed: {Why}")]
-    private partial void NotMade(string why);
+    private partial void LogNotMade(string why);
 }

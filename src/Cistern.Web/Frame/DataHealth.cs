@@ -24,7 +24,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
         try
         {
             return await ProblemAsync(cancellationToken) is { } problem ? HealthCheckResult.Unhealthy(problem)
-                : HealthCheckResult.Healthy(Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy is of {newest.UtcDateTime.ToString("yyyy-MM-dd HH:mm", CultureInfo.InvariantCulture)} UTC." : null);
+                : HealthCheckResult.Healthy(Backups.NewestDaily(file.Path) is { } newest ? $"The last daily copy is of {newest.UtcDateTime.ToString("yyyy-MM-dd HH:mm", CultureInfo.InvariantCulture)} UTC." : null);
         }
         catch (Exception error) when (error is SqliteException or DbUpdateException or IOException or UnauthorizedAccessException)
         {
@@ -43,7 +43,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
         // same file.
         var text = Guid.NewGuid().ToString();
         await db.Database.ExecuteSqlAsync($"INSERT INTO Pulses (Id, Text) VALUES (1, {text}) ON CONFLICT (Id) DO UPDATE SET Text = excluded.Text", ct);
-        await using var anew = file.OpenAnew();
+        await using var anew = file.OpenUnpooled();
         await using var command = anew.CreateCommand();
         command.CommandText = "SELECT Text FROM Pulses WHERE Id = 1";
         if (!string.Equals(text, await command.ExecuteScalarAsync(ct) as string, StringComparison.Ordinal))
@@ -51,7 +51,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
             return "The data file was replaced by another file.";
         }
 
-        if (!(await DataFile.AppliedAsync(anew, ct)).SequenceEqual(DataFile.Schema, StringComparer.Ordinal))
+        if (!(await DataFile.AppliedMigrationsAsync(anew, ct)).SequenceEqual(DataFile.Schema, StringComparer.Ordinal))
         {
             return "The data file's tables are not those of this version.";
         }
@@ -73,19 +73,19 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
 public sealed class IntegrityCheck(TimeProvider time)
 {
     /// <summary>A check may take at most one part in this many of the time.</summary>
-    private const int RestsFor = 20;
+    private const int PauseFactor = 20;
 
-    private readonly Lock one = new();
-    private long restsUntil;
+    private readonly Lock gate = new();
+    private long pausedUntil;
     private string? last;
 
     /// <summary>What is wrong with the file; null where the last check found nothing.</summary>
     /// <param name="connection">A connection that has not read yet.</param>
     public string? Problem(SqliteConnection connection)
     {
-        lock (one)
+        lock (gate)
         {
-            if (time.GetTimestamp() < restsUntil)
+            if (time.GetTimestamp() < pausedUntil)
             {
                 return last;
             }
@@ -95,7 +95,7 @@ public sealed class IntegrityCheck(TimeProvider time)
             command.CommandText = "PRAGMA quick_check(1)";
             var said = command.ExecuteScalar() as string;
             last = said == "ok" ? null : $"The data file is damaged: {said}.";
-            restsUntil = time.GetTimestamp() + (long)(RestsFor * watch.Elapsed.TotalSeconds * time.TimestampFrequency);
+            pausedUntil = time.GetTimestamp() + (long)(PauseFactor * watch.Elapsed.TotalSeconds * time.TimestampFrequency);
             return last;
         }
     }

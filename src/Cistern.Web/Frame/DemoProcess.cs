@@ -10,8 +10,8 @@ namespace Cistern.Web.Frame;
 /// </summary>
 public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProcess> log) : IDisposable
 {
-    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(60);
-    private readonly SemaphoreSlim one = new(1);
+    private static readonly TimeSpan StartTimeout = TimeSpan.FromSeconds(60);
+    private readonly SemaphoreSlim gate = new(1);
     private Process? process;
     private string? folder;
     private Uri? address;
@@ -27,7 +27,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
     /// <param name="ct">Stops waiting, and ends it.</param>
     public async Task<Uri?> OpenAsync(Uri home, CancellationToken ct)
     {
-        await one.WaitAsync(ct);
+        await gate.WaitAsync(ct);
         try
         {
             if (Address is { } open)
@@ -40,7 +40,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
             var name = home.Host == "localhost" ? "127.0.0.1" : "localhost";
             var at = new Uri($"http://{name}:{FreePort()}");
             folder = Directory.CreateTempSubdirectory("cistern-demo-").FullName;
-            var start = OwnProgram.With("--urls", at.GetLeftPart(UriPartial.Authority));
+            var start = OwnProgram.StartInfo("--urls", at.GetLeftPart(UriPartial.Authority));
             start.WorkingDirectory = AppContext.BaseDirectory;
             foreach (var (setting, value) in Settings(home))
             {
@@ -50,7 +50,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
             process = Process.Start(start)!;
             // Read, so that it never waits for its log to be.
             process.OutputDataReceived += (_, _) => { };
-            process.ErrorDataReceived += (_, said) => { if (said.Data is { } line) Said(line); };
+            process.ErrorDataReceived += (_, said) => { if (said.Data is { } line) LogOutput(line); };
             process.BeginOutputReadLine();
             process.BeginErrorReadLine();
             if (await AnswersAsync(at, process, ct))
@@ -58,7 +58,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
                 return address = at;
             }
 
-            NotUp();
+            LogNotStarted();
             Close();
             return null;
         }
@@ -69,7 +69,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
         }
         finally
         {
-            one.Release();
+            gate.Release();
         }
     }
 
@@ -77,13 +77,13 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
     public void Dispose()
     {
         Close();
-        one.Dispose();
+        gate.Dispose();
     }
 
     private IEnumerable<(string Setting, string Value)> Settings(Uri home) =>
     [
         (nameof(AppSettings.DataFile), Path.Combine(folder!, "demo.db")), (nameof(AppSettings.Demo), "true"), (nameof(AppSettings.Fresh), "false"),
-        (nameof(AppSettings.DailyCopy), "false"), (nameof(AppSettings.House), "false"), (nameof(AppSettings.Proxy), ""),
+        (nameof(AppSettings.DailyCopy), "false"), (AppSettings.LocalNetworkKey, "false"), (nameof(AppSettings.Proxy), ""),
         (nameof(AppSettings.Home), home.GetLeftPart(UriPartial.Authority)),
     ];
 
@@ -91,7 +91,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
     {
         using var client = new HttpClient { BaseAddress = address };
         var since = Stopwatch.StartNew();
-        while (since.Elapsed < Longest && !process.HasExited)
+        while (since.Elapsed < StartTimeout && !process.HasExited)
         {
             try
             {
@@ -133,7 +133,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
             catch (IOException error)
             {
                 // The folder is in the system's temporary folder and is removed with that.
-                NotDeleted(error, folder);
+                LogNotDeleted(error, folder);
             }
 
             folder = null;
@@ -141,11 +141,11 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
     }
 
     [LoggerMessage(LogLevel.Information, "Demo bench: {Line}")]
-    private partial void Said(string line);
+    private partial void LogOutput(string line);
 
     [LoggerMessage(LogLevel.Warning, "The demo's folder {Folder} could not be deleted.")]
-    private partial void NotDeleted(Exception error, string folder);
+    private partial void LogNotDeleted(Exception error, string folder);
 
     [LoggerMessage(LogLevel.Error, "The demo did not start.")]
-    private partial void NotUp();
+    private partial void LogNotStarted();
 }

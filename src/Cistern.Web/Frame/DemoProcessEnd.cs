@@ -3,11 +3,11 @@ namespace Cistern.Web.Frame;
 /// <summary>Ends a demo that was opened from another installation: together with that one, or after a time without requests.</summary>
 public sealed class DemoProcessEnd(TimeProvider time, IHostApplicationLifetime lifetime, ILogger<DemoProcessEnd> log) : BackgroundTask(TimeSpan.FromSeconds(10), time, log)
 {
-    private static readonly TimeSpan Unasked = TimeSpan.FromMinutes(30);
-    private long askedAt = time.GetTimestamp();
+    private static readonly TimeSpan StopAfter = TimeSpan.FromMinutes(30);
+    private long requestedAt = time.GetTimestamp();
 
     /// <summary>Somebody asks.</summary>
-    public void Asked() => Interlocked.Exchange(ref askedAt, Time.GetTimestamp());
+    public void NoteRequest() => Interlocked.Exchange(ref requestedAt, Time.GetTimestamp());
 
     /// <summary>Waits for the end of the installation it was opened from, which closes the pipe however it ends.</summary>
     public override async Task StartAsync(CancellationToken cancellationToken)
@@ -26,9 +26,9 @@ public sealed class DemoProcessEnd(TimeProvider time, IHostApplicationLifetime l
     }
 
     /// <inheritdoc/>
-    protected override Task BeatAsync(CancellationToken ct)
+    protected override Task RunOnceAsync(CancellationToken ct)
     {
-        if (Time.GetElapsedTime(Interlocked.Read(ref askedAt)) > Unasked)
+        if (Time.GetElapsedTime(Interlocked.Read(ref requestedAt)) > StopAfter)
         {
             lifetime.StopApplication();
         }

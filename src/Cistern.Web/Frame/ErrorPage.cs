@@ -11,7 +11,7 @@ namespace Cistern.Web.Frame;
 public static class ErrorPage
 {
     /// <summary>The most characters of typed text that are shown again.</summary>
-    private const int MostShown = 20_000;
+    private const int MaxShown = 20_000;
 
     /// <summary>
     /// Pages whose forms contain nothing secret. Input to any other page is not shown again, so that a new page, or one that takes a
@@ -20,7 +20,7 @@ public static class ErrorPage
     private static readonly string[] Shown = ["/plan", "/brew", "/taste", "/log", "/shelf", "/blind", "/pairs", "/next"];
 
     /// <summary>Fields that nobody typed.</summary>
-    private static readonly HashSet<string> Unseen = new(StringComparer.Ordinal) { "__RequestVerificationToken", IdempotencyKey.Field, "from", "open", "at", "key", "kind", "step", "elapsed", "age", "do", "preview" };
+    private static readonly HashSet<string> NotShown = new(StringComparer.Ordinal) { "__RequestVerificationToken", IdempotencyKey.Field, "from", "open", "at", "key", "kind", "step", "elapsed", "age", "do", "preview" };
 
     /// <summary>The title and explanation of a status.</summary>
     /// <param name="status">The HTTP status.</param>
@@ -98,12 +98,12 @@ public static class ErrorPage
             return;
         }
 
-        var left = MostShown;
+        var left = MaxShown;
         var rows = new StringBuilder();
         foreach (var (name, values) in form)
         {
             var text = values.ToString();
-            if (Unseen.Contains(name) || name.StartsWith("was.", StringComparison.Ordinal) || text.Length == 0 || left <= 0)
+            if (NotShown.Contains(name) || name.StartsWith("was.", StringComparison.Ordinal) || text.Length == 0 || left <= 0)
             {
                 continue;
             }

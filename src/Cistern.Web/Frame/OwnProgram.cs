@@ -7,7 +7,7 @@ public static class OwnProgram
 {
     /// <summary>How to start it: by its executable where there is one, else by the runtime. The caller has its input and output.</summary>
     /// <param name="arguments">Its arguments.</param>
-    public static ProcessStartInfo With(params IEnumerable<string> arguments)
+    public static ProcessStartInfo StartInfo(params IEnumerable<string> arguments)
     {
         var program = typeof(Program).Assembly.Location;
         var own = Environment.ProcessPath ?? "dotnet";

@@ -12,8 +12,8 @@ namespace Cistern.Web.Frame;
 /// </summary>
 public sealed class PictureProcess(ILogger<PictureProcess> log) : IPictureMaker, IDisposable
 {
-    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
-    private readonly SemaphoreSlim _one = new(1);
+    private static readonly TimeSpan Timeout = TimeSpan.FromSeconds(30);
+    private readonly SemaphoreSlim gate = new(1);
 
     /// <summary>Measures the grains in a picture.</summary>
     /// <param name="picture">The file.</param>
@@ -21,20 +21,20 @@ public sealed class PictureProcess(ILogger<PictureProcess> log) : IPictureMaker,
     /// <param name="ct">Ends the process.</param>
     public async Task<GrindAnswer> GrainsAsync(byte[] picture, double rulerMm, CancellationToken ct)
     {
-        var answer = await AskAsync([SeeingProgram.WithGrains, SeeingProgram.Ruler, rulerMm.ToString(CultureInfo.InvariantCulture), SeeingProgram.StandardInput], picture, ct);
+        var answer = await RunAsync([SeeingProgram.WithGrains, SeeingProgram.Ruler, rulerMm.ToString(CultureInfo.InvariantCulture), SeeingProgram.StandardInput], picture, ct);
         return (answer is null ? null : GrindAnswer.Read(System.Text.Encoding.UTF8.GetString(answer))) ?? GrindAnswer.Of(SeeingProgram.StandardInput, new GrindReading.Refused(GrindRefusal.Unreadable), withGrains: false);
     }
 
     /// <summary>Re-encodes a picture, small enough to store and with nothing but the visible image; null where it cannot be read.</summary>
     /// <param name="picture">The file.</param>
     /// <param name="ct">Ends the process.</param>
-    public async Task<ReencodedPicture?> RemadeAsync(byte[] picture, CancellationToken ct) =>
-        await AskAsync([SeeingProgram.Remake, SeeingProgram.StandardInput], picture, ct) is { } answer ? ReencodedPicture.Read(answer) : null;
+    public async Task<ReencodedPicture?> ReencodeAsync(byte[] picture, CancellationToken ct) =>
+        await RunAsync([SeeingProgram.Remake, SeeingProgram.StandardInput], picture, ct) is { } answer ? ReencodedPicture.Read(answer) : null;
 
     /// <inheritdoc/>
-    public async Task<bool> MakeAsync(BrewPicture picture, CancellationToken ct)
+    public async Task<bool> ReencodeOneAsync(BrewPicture picture, CancellationToken ct)
     {
-        if (await RemadeAsync(picture.Jpeg, ct) is not { } made)
+        if (await ReencodeAsync(picture.Jpeg, ct) is not { } made)
         {
             return false;
         }
@@ -44,14 +44,14 @@ public sealed class PictureProcess(ILogger<PictureProcess> log) : IPictureMaker,
     }
 
     /// <inheritdoc/>
-    public void Dispose() => _one.Dispose();
+    public void Dispose() => gate.Dispose();
 
-    private async Task<byte[]?> AskAsync(string[] arguments, byte[] picture, CancellationToken ct)
+    private async Task<byte[]?> RunAsync(string[] arguments, byte[] picture, CancellationToken ct)
     {
-        await _one.WaitAsync(ct);
+        await gate.WaitAsync(ct);
         using var tooLong = CancellationTokenSource.CreateLinkedTokenSource(ct);
-        tooLong.CancelAfter(Longest);
-        using var process = new Process { StartInfo = OwnProgram.With([SeeingProgram.Word, .. arguments]) };
+        tooLong.CancelAfter(Timeout);
+        using var process = new Process { StartInfo = OwnProgram.StartInfo([SeeingProgram.Word, .. arguments]) };
         try
         {
             process.Start();
@@ -75,7 +75,7 @@ public sealed class PictureProcess(ILogger<PictureProcess> log) : IPictureMaker,
         finally
         {
             Kill(process);
-            _one.Release();
+            gate.Release();
         }
     }
 

@@ -19,10 +19,10 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     public const string Cookie = "barista-pin";
 
     /// <summary>The fewest digits.</summary>
-    public const int Fewest = 4;
+    public const int MinDigits = 4;
 
     /// <summary>The most.</summary>
-    public const int Most = 8;
+    public const int MaxDigits = 8;
 
     /// <summary>The OWASP recommendation for this function (2023); some 50 ms per try.</summary>
     private const int Iterations = 210_000;
@@ -32,10 +32,10 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
 
     /// <summary>What is wrong with a new PIN, or null.</summary>
     public static string? Problem(string pin) =>
-        pin.Length is >= Fewest and <= Most && pin.All(char.IsAsciiDigit) ? null : string.Create(CultureInfo.InvariantCulture, $"A PIN has {Fewest} to {Most} digits.");
+        pin.Length is >= MinDigits and <= MaxDigits && pin.All(char.IsAsciiDigit) ? null : string.Create(CultureInfo.InvariantCulture, $"A PIN has {MinDigits} to {MaxDigits} digits.");
 
     /// <summary>What is kept of a PIN.</summary>
-    public static string Keep(string pin)
+    public static string HashOf(string pin)
     {
         var salt = RandomNumberGenerator.GetBytes(16);
         return string.Create(CultureInfo.InvariantCulture, $"{Iterations}.{Convert.ToHexString(salt)}.{Convert.ToHexString(Hash(pin, salt, Iterations))}");
@@ -50,12 +50,12 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
         var own = tries.GetOrAdd((barista.Id, device), _ => new TryLimiter(time));
         lock (own)
         {
-            return own.Take(() => Fits(barista.Pin, pin));
+            return own.Try(() => Matches(barista.Pin, pin));
         }
     }
 
     /// <summary>The proof, stored on a device, that a barista's PIN was entered there.</summary>
-    public string Proof(Barista barista) => protector.Protect(Said(barista));
+    public string Proof(Barista barista) => protector.Protect(Payload(barista));
 
     /// <summary>Whether a device may brew as a barista; a barista without a PIN needs no proof.</summary>
     public bool Proves(Barista barista, string? proof)
@@ -67,7 +67,7 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
 
         try
         {
-            return proof is { Length: > 0 and < 2_000 } && CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(protector.Unprotect(proof)), Encoding.UTF8.GetBytes(Said(barista)));
+            return proof is { Length: > 0 and < 2_000 } && CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(protector.Unprotect(proof)), Encoding.UTF8.GetBytes(Payload(barista)));
         }
         catch (CryptographicException)
         {
@@ -76,9 +76,9 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     }
 
     // Contains the PIN's hash, so that a new PIN invalidates earlier proofs.
-    private static string Said(Barista barista) => string.Create(CultureInfo.InvariantCulture, $"{barista.Id}.{barista.Pin}");
+    private static string Payload(Barista barista) => string.Create(CultureInfo.InvariantCulture, $"{barista.Id}.{barista.Pin}");
 
-    private static bool Fits(string kept, string pin) =>
+    private static bool Matches(string kept, string pin) =>
         kept.Split('.') is [var iterations, var salt, var hash] && int.TryParse(iterations, NumberStyles.None, CultureInfo.InvariantCulture, out var count)
         && CryptographicOperations.FixedTimeEquals(Hash(pin, Convert.FromHexString(salt), count), Convert.FromHexString(hash));
 

@@ -15,7 +15,7 @@ public interface IPermits
 
 /// <summary>
 /// A form that this device's role may not send is shown read-only: its fields are disabled and its buttons hidden. The authorisation
-/// itself is in <c>HouseGuard</c>.
+/// itself is in <c>NetworkGuard</c>.
 /// </summary>
 /// <param name="permits">What may be sent.</param>
 [HtmlTargetElement("form")]

@@ -4,16 +4,16 @@ namespace Cistern.Web.Frame;
 public enum TryResult
 {
     /// <summary>It is the one.</summary>
-    Good,
+    Right,
 
     /// <summary>It is not, or there is none.</summary>
     Wrong,
 
     /// <summary>One wrong try too many: no further ones are accepted for a while.</summary>
-    JustShut,
+    JustBlocked,
 
     /// <summary>Not accepted, because of too many wrong tries before.</summary>
-    Shut,
+    Blocked,
 }
 
 /// <summary>
@@ -23,38 +23,38 @@ public enum TryResult
 public sealed class TryLimiter(TimeProvider time)
 {
     /// <summary>How many wrong ones shut it.</summary>
-    public const int Most = 5;
+    public const int MaxWrong = 5;
 
     /// <summary>How long it is shut then, ms.</summary>
-    public const long ShutForMs = 300_000;
+    public const long BlockedForMs = 300_000;
 
     private int wrong;
-    private long? shutAt;
+    private long? blockedAt;
 
     /// <summary>How long it stays blocked; null while it is not.</summary>
-    public TimeSpan? ShutFor => shutAt is { } at && TimeSpan.FromMilliseconds(ShutForMs) - time.GetElapsedTime(at) is var left && left > TimeSpan.Zero ? left : null;
+    public TimeSpan? BlockedFor => blockedAt is { } at && TimeSpan.FromMilliseconds(BlockedForMs) - time.GetElapsedTime(at) is var left && left > TimeSpan.Zero ? left : null;
 
     /// <summary>Makes a try.</summary>
     /// <param name="fits">Whether the secret is right; not called while blocked.</param>
-    public TryResult Take(Func<bool> fits)
+    public TryResult Try(Func<bool> fits)
     {
-        if (ShutFor is not null)
+        if (BlockedFor is not null)
         {
-            return TryResult.Shut;
+            return TryResult.Blocked;
         }
 
         if (fits())
         {
             wrong = 0;
-            return TryResult.Good;
+            return TryResult.Right;
         }
 
-        if (++wrong < Most)
+        if (++wrong < MaxWrong)
         {
             return TryResult.Wrong;
         }
 
-        (wrong, shutAt) = (0, time.GetTimestamp());
-        return TryResult.JustShut;
+        (wrong, blockedAt) = (0, time.GetTimestamp());
+        return TryResult.JustBlocked;
     }
 }

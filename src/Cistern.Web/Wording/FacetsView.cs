@@ -9,5 +9,5 @@ namespace Cistern.Web.Wording;
 public sealed record FacetsView(IReadOnlyList<(LogFacet Facet, IReadOnlyList<FacetCount> Values)> Facets, LogQuery Query, string Address)
 {
     /// <summary>The most values shown of a facet.</summary>
-    public const int MostValues = 60;
+    public const int MaxValues = 60;
 }

@@ -6,13 +6,13 @@ namespace Cistern.Web.Wording;
 public static class LearnedWording
 {
     /// <summary>A parameter closer to its prior than this, in σ, is not worth a sentence. Judged.</summary>
-    private const double LeastSigmas = 0.3;
+    private const double MinSigmas = 0.3;
 
     /// <summary>A parameter as a sentence; null where it is too close to its prior, or too uncertain.</summary>
     public static string? Of(LearnedParameter one, FigureFormat format)
     {
         var more = one.Sigmas > 0;
-        if (Math.Abs(one.Sigmas) < Math.Max(LeastSigmas, one.Spread))
+        if (Math.Abs(one.Sigmas) < Math.Max(MinSigmas, one.Spread))
         {
             return null;
         }

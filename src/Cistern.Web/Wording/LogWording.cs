@@ -112,7 +112,7 @@ public static class LogWording
         ? string.Join(" · ", new[]
         {
             byTaste ? "" : $"{FigureFormat.Percent(tds, 2)} TDS{(row.ReadTdsPercent is null ? "" : " read")}",
-            row.SourBitter is { } points ? "tasted " + CupJudgement.SaidOf(points) : "expected " + string.Join(", ", CupJudgement.Of(level, balance, tds).Words),
+            row.SourBitter is { } points ? "tasted " + CupJudgement.WordsOf(points) : "expected " + string.Join(", ", CupJudgement.Of(level, balance, tds).Words),
             row.Flow is { } word && Words<FlowWord>.Find(word) is { } flow and not FlowWord.Within ? Flow(flow) : "",
         }.Where(text => text.Length > 0))
         : "";

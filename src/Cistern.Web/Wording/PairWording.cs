@@ -37,7 +37,7 @@ public static class PairWording
     {
         var starts = staggerS == 0 ? "B starts together with A." : $"B starts {FigureFormat.Clock(staggerS)} after A.";
         return PairPlanning.Clashes(first, second, staggerS) is [var clash, ..] clashes
-            ? $"{starts} Both want hands {(clashes.Count == 1 ? "once" : $"{clashes.Count} times")}, first at {FigureFormat.Clock(clash.FromS)}: it takes two people, or {FigureFormat.Clock(PairPlanning.LeastStaggerS(first, second))} between the starts."
+            ? $"{starts} Both want hands {(clashes.Count == 1 ? "once" : $"{clashes.Count} times")}, first at {FigureFormat.Clock(clash.FromS)}: it takes two people, or {FigureFormat.Clock(PairPlanning.MinStaggerS(first, second))} between the starts."
             : $"{starts} One person can do both.";
     }
 

@@ -38,11 +38,11 @@ public static class StepSigns
     /// <summary>Signs of the spent bed, as in a tasting.</summary>
     internal static readonly StepSign[] Bed = [new("bed-domed", "The bed is domed", "it drained evenly"), new("bed-flat", "Flat", "even, without a stir at the end"), new("bed-pasty-walls", "Paste on the walls", "the water stood high and drained fast"), new("bed-mud", "Mud on top", "fines: coarser, or less stirring"), new("bed-high-and-dry", "Grounds left dry up the side", "they were hardly brewed: pour over them, or swirl")];
 
-    private static readonly FrozenDictionary<string, string> BySaid = new[] { Bloom, Crust, Drain, Siphon, Press, Plunge, Bubbles, Risen, Chamber, Flame, Boil, Decanted, Flipped, Rinsed, Bed }
+    private static readonly FrozenDictionary<string, string> SignByCode = new[] { Bloom, Crust, Drain, Siphon, Press, Plunge, Bubbles, Risen, Chamber, Flame, Boil, Decanted, Flipped, Rinsed, Bed }
         .SelectMany(signs => signs).ToFrozenDictionary(sign => sign.Code, sign => sign.Sign, StringComparer.Ordinal);
 
     /// <summary>The signs that were seen in a brew, in words; those that this version does not know are omitted.</summary>
-    public static IReadOnlyList<string> Answered(Data.Brews.Brew brew) => [.. brew.SignsSeen().OrderBy(one => one.Step).Select(one => BySaid.GetValueOrDefault(one.Code)).OfType<string>()];
+    public static IReadOnlyList<string> Answered(Data.Brews.Brew brew) => [.. brew.SignsSeen().OrderBy(one => one.Step).Select(one => SignByCode.GetValueOrDefault(one.Code)).OfType<string>()];
 
     /// <summary>The signs of what is waited for.</summary>
     internal static IReadOnlyList<StepSign> Of(WaitEvent awaited) => awaited switch

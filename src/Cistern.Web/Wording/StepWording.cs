@@ -75,7 +75,7 @@ public static class StepWording
             return null;
         }
 
-        return (Core.Brewing.ConductPlan.Of(forecast).AfterPauseBefore(steepEnd), char.ToUpperInvariant(text[0]) + text[1..]);
+        return (Core.Brewing.ConductPlan.Of(forecast).FirstWithoutPause(steepEnd), char.ToUpperInvariant(text[0]) + text[1..]);
     }
 
     /// <summary>What to prepare during the steep, so that it can end in time.</summary>

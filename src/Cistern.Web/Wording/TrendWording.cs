@@ -4,10 +4,10 @@ namespace Cistern.Web.Wording;
 public static class TrendWording
 {
     /// <summary>Rank correlation below which there is no relation. Judged.</summary>
-    private const double Hardly = 0.3;
+    private const double WeakBelow = 0.3;
 
     /// <summary>From this on they clearly do. Judged.</summary>
-    private const double Clearly = 0.6;
+    private const double ClearFrom = 0.6;
 
     /// <summary>How a figure relates to the other axis.</summary>
     /// <param name="along">Their rank correlation, −1 to 1.</param>
@@ -16,8 +16,8 @@ public static class TrendWording
     public static string Along(double along, string of, string over)
     {
         var (what, with) = (Short(of), Short(over).ToLowerInvariant());
-        return Math.Abs(along) < Hardly ? $"{what} is hardly related to {with}."
-            : $"{what} {(Math.Abs(along) < Clearly ? "somewhat" : "clearly")} goes {(along > 0 ? "up" : "down")} as {with} goes up. That does not prove that one causes the other.";
+        return Math.Abs(along) < WeakBelow ? $"{what} is hardly related to {with}."
+            : $"{what} {(Math.Abs(along) < ClearFrom ? "somewhat" : "clearly")} goes {(along > 0 ? "up" : "down")} as {with} goes up. That does not prove that one causes the other.";
     }
 
     private static string Short(string name) => name.Split(',', ':')[0];

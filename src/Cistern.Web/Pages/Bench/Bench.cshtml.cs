@@ -33,13 +33,13 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
     private const double GoodScore = 7.5;
 
     /// <summary>How many brews of a coffee are searched for a good one.</summary>
-    private const int FarBack = 40;
+    private const int MaxBrewsBack = 40;
 
     /// <summary>The most coffees whose last good brew is shown.</summary>
-    private const int MostCoffees = 8;
+    private const int MaxCoffees = 8;
 
     /// <summary>How long after its scheduled time a plan is still shown, ms.</summary>
-    private const long StillWantedMs = 2L * 3_600_000;
+    private const long StillScheduledMs = 2L * 3_600_000;
 
     // Compiled once, and reads only what is shown: a brew's row contains its plan, its forecast and its file.
     private static readonly Func<CisternDb, IAsyncEnumerable<BrewedLast>> Newest = EF.CompileAsyncQuery((CisternDb db) => db.Brews
@@ -50,14 +50,14 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.Sparkline, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
 
     private static readonly Func<CisternDb, IAsyncEnumerable<int?>> Good = EF.CompileAsyncQuery((CisternDb db) => db.Bags
-        .Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MostCoffees)
+        .Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MaxCoffees)
         .Select(coffee => db.Brews
-            .Where(row => !row.Rehearsal && row.DeletedAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
+            .Where(row => !row.Rehearsal && row.DeletedAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(MaxBrewsBack)
             .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault()));
 
-    private static readonly Func<CisternDb, int, IAsyncEnumerable<ToDoNext.Hour>> Lately = EF.CompileAsyncQuery((CisternDb db, int barista) => db.Brews
-        .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.State == BrewState.Finished && brew.BaristaId == barista).OrderByDescending(brew => brew.OpenedAtMs).Take(FarBack)
-        .Select(brew => new ToDoNext.Hour(brew.Id, brew.RecipeId, brew.Name, brew.OpenedAtMs)));
+    private static readonly Func<CisternDb, int, IAsyncEnumerable<ToDoNext.UsualHours>> Lately = EF.CompileAsyncQuery((CisternDb db, int barista) => db.Brews
+        .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.State == BrewState.Finished && brew.BaristaId == barista).OrderByDescending(brew => brew.OpenedAtMs).Take(MaxBrewsBack)
+        .Select(brew => new ToDoNext.UsualHours(brew.Id, brew.RecipeId, brew.Name, brew.OpenedAtMs)));
 
     /// <summary>What to do next; null where nothing stands out.</summary>
     public ToDoNext? ToDo { get; private set; }
@@ -66,7 +66,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
     public BaristaContext Bench => bench;
 
     /// <summary>A brew with no more than a jar and two spoons, line by line; null for those who have brewed before and have a scale.</summary>
-    public IReadOnlyList<string>? Barest { get; private set; }
+    public IReadOnlyList<string>? Simplest { get; private set; }
 
     /// <summary>The library, as cards.</summary>
     public RecipeCards Recipes { get; private set; } = null!;
@@ -105,14 +105,14 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         Recipes = RecipeCards.Of(format).WithFirst(await PlanShelf.FamiliesAsync(db, ct));
         var newest = await Newest(db).ToListAsync(ct);
         // To begin with, and for those who have no scale.
-        Barest = newest.Count == 0 || !format.Equipment.Scale ? MinimalBrew.Lines(model, format) : null;
+        Simplest = newest.Count == 0 || !format.Equipment.Scale ? MinimalBrew.Lines(model, format) : null;
         Untasted = newest.Find(brew => !brew.Tasted);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
         var kept = await finder.SavedAsync(ct);
         Next = [.. (await finder.UnbrewedAsync(kept, ct)).Take(2)];
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
         Due = await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct);
-        Planned = await finder.WantedAsync(bench.NowMs - StillWantedMs, ct);
+        Planned = await finder.ScheduledAsync(bench.NowMs - StillScheduledMs, ct);
         ToDo = ToDoNext.Of(Untasted, Planned, Next, barista is null ? [] : await Lately(db, barista.Id).ToListAsync(ct), bench);
         var underWay = await bench.UnderWayAsync(ct);
         LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (bench.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
@@ -137,14 +137,14 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         }
 
         var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        if (await requests.DoneAsync(wish.Key, ct) is { } done)
+        if (await requests.ResultOfAsync(wish.Key, ct) is { } done)
         {
             return Redirect(done);
         }
 
         var plan = before.ModelOf(model).Figures(before.Recipe());
         var recipe = cup == "really" ? before.BrewedRecipe(plan.Recipe, before.Run(plan, bench.NowMs)) : before.Planned();
-        var again = BrewPlan.Of(await opening.AgainAsync(await BrewGear.OfAsync(db, before, ct), recipe, before.Planned(), await bench.CurrentBaristaAsync(ct), ct), bench.NowMs);
+        var again = BrewPlan.Of(await opening.ReopenAsync(await BrewGear.OfAsync(db, before, ct), recipe, before.Planned(), await bench.CurrentBaristaAsync(ct), ct), bench.NowMs);
         again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
@@ -154,6 +154,6 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         (again.GrinderName, again.VesselName, again.ParentBrewId) = (before.GrinderName, before.VesselName, before.Id);
         again.StoredPlanId = before.StoredPlanId;
         again.FilterStockId = before.FilterStockId;
-        return Redirect(await start.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await requests.DoneAsync(wish.Key, ct) ?? "/");
+        return Redirect(await start.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await requests.ResultOfAsync(wish.Key, ct) ?? "/");
     }
 }

@@ -25,10 +25,10 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
     private static readonly Lazy<IReadOnlyList<Forecast>> Forecasts = new(() => [.. RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe))]);
 
     /// <summary>The cards for each set of units, which never change.</summary>
-    private static readonly ConcurrentDictionary<Units, RecipeCards> Made = new();
+    private static readonly ConcurrentDictionary<Units, RecipeCards> Cached = new();
 
     /// <summary>All recipes of the library, by family.</summary>
-    public static RecipeCards Of(FigureFormat format) => Made.GetOrAdd(format.Units, _ => Make(format));
+    public static RecipeCards Of(FigureFormat format) => Cached.GetOrAdd(format.Units, _ => Make(format));
 
     /// <summary>All families, those on the shelf first.</summary>
     public RecipeCards WithFirst(IReadOnlyCollection<BrewerFamily> onShelf) => new([.. Families.OrderBy(family => !onShelf.Contains(family.Family))]);

@@ -5,7 +5,7 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
@@ -76,15 +76,15 @@ public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageMo
         }
 
         var codes = string.Join(' ', Picked.Select(code => code.ToString(CultureInfo.InvariantCulture)));
-        var outcome = await store.AnswerAsync(new BlindAnswer { SessionId = id, Taster = Taster.Value, Picked = codes, Note = Note.Text, Name = Called.Text, DeviceId = HttpContext.Role() == Data.House.DeviceRole.Guest ? HttpContext.Device()?.Id : null }, ct);
-        if (outcome == BlindOutcome.Anothers)
+        var outcome = await store.AnswerAsync(new BlindAnswer { SessionId = id, Taster = Taster.Value, Picked = codes, Note = Note.Text, Name = Called.Text, DeviceId = HttpContext.Role() == Data.Devices.DeviceRole.Guest ? HttpContext.Device()?.Id : null }, ct);
+        if (outcome == BlindOutcome.OfSomebodyElse)
         {
             Problem = $"Taster {Taster} has answered from another device, or you answered for another taster on this one. The host can answer for you.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        if (outcome == BlindOutcome.Kept)
+        if (outcome == BlindOutcome.Saved)
         {
             TempData[nameof(Said)] = $"Kept: {codes.Replace(" ", " and ", StringComparison.Ordinal)}. You can change your answer until it is revealed.";
         }

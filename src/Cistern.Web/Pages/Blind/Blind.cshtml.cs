@@ -71,8 +71,8 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext be
         Count("", "");
         Tasters = Tasters with { Text = Short(tasters ?? "") };
         What = What with { Text = (what ?? "").Trim() };
-        var count = Whole(Tasters.Text, 1, BlindTasting.MostTasters);
-        Tasters = Tasters with { Problem = count is null ? string.Create(CultureInfo.InvariantCulture, $"A whole number from 1 to {BlindTasting.MostTasters}.") : null };
+        var count = Whole(Tasters.Text, 1, BlindTasting.MaxTasters);
+        Tasters = Tasters with { Problem = count is null ? string.Create(CultureInfo.InvariantCulture, $"A whole number from 1 to {BlindTasting.MaxTasters}.") : null };
         What = What with { Problem = PlainText.Problem(What.Text, What.MaxLength, lines: false) };
         Second = Second with { Problem = First.Text.Length > 0 && First.Text == Second.Text ? "A and B are the same brew. Choose another one, or leave it out." : null };
         if (count is null || What.Problem is not null || Second.Problem is not null)
@@ -116,9 +116,9 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext be
             return;
         }
 
-        if (Whole(of, 1, BlindTasting.MostTasters) is not { } count)
+        if (Whole(of, 1, BlindTasting.MaxTasters) is not { } count)
         {
-            Counted = Counted with { Problem = string.Create(CultureInfo.InvariantCulture, $"A whole number from 1 to {BlindTasting.MostTasters}.") };
+            Counted = Counted with { Problem = string.Create(CultureInfo.InvariantCulture, $"A whole number from 1 to {BlindTasting.MaxTasters}.") };
         }
         else if (Whole(right, 0, count) is not { } found)
         {

@@ -6,7 +6,7 @@ using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -48,10 +48,10 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
     public bool IsRight(int taster) => BlindTasting.IsRight(Session.Kind, Cups[taster], Codes(AnswerOf(taster)!.Picked));
 
     /// <summary>Shows the page.</summary>
-    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => !await LoadAsync(id, ct) ? NotFound() : IsShut ? Redirect(FormattableString.Invariant($"/blind/{id}/answer")) : Page();
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => !await LoadAsync(id, ct) ? NotFound() : IsClosed ? Redirect(FormattableString.Invariant($"/blind/{id}/answer")) : Page();
 
     /// <summary>Whether the viewer is a taster, who must not see the key before it is revealed.</summary>
-    private bool IsShut => Session.RevealedAtMs is null && HttpContext.Role() == Data.House.DeviceRole.Guest;
+    private bool IsClosed => Session.RevealedAtMs is null && HttpContext.Role() == Data.Devices.DeviceRole.Guest;
 
     /// <summary>Who has answered; after revealing, the whole page is loaded instead.</summary>
     public async Task<IActionResult> OnGetAnswersAsync(int id, CancellationToken ct)
@@ -67,7 +67,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
             return new StatusCodeResult(StatusCodes.Status204NoContent);
         }
 
-        return IsShut ? StatusCode(StatusCodes.Status403Forbidden) : Partial("_Answers", this);
+        return IsClosed ? StatusCode(StatusCodes.Status403Forbidden) : Partial("_Answers", this);
     }
 
     /// <summary>How many had not answered when revealing was requested; 0 otherwise.</summary>

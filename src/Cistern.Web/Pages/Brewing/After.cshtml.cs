@@ -45,14 +45,14 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
     public IReadOnlyList<FlowVerdict> Verdicts { get; private set; } = [];
 
     /// <summary>The steps whose end was assumed.</summary>
-    public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.IsUnsaid);
+    public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.IsUnconfirmed);
 
     /// <summary>The scale's readings.</summary>
     public IReadOnlyList<Core.Readings.WeighedPoint> Weighed { get; private set; } = [];
 
     /// <summary>What instruments detected, in words.</summary>
     public IReadOnlyList<string> Seen =>
-        [.. BrewEntry.Standing(Brew.CoreEntries).Entries.Where(entry => entry.Seen && !Run.Unheard.Contains(entry.Id) && entry.Step < Plan.Recipe.Steps.Length).Select(entry =>
+        [.. BrewEntry.Effective(Brew.CoreEntries).Entries.Where(entry => entry.Seen && !Run.Ineffective.Contains(entry.Id) && entry.Step < Plan.Recipe.Steps.Length).Select(entry =>
         {
             var verb = StepWording.Of(Plan.Recipe, entry.Step, Format).Verb.ToLowerInvariant();
             var weighed = entry.Kind == EntryKind.Done ? Brew.Weighings.Find(one => one.StepIndex == entry.Step && one.Seen) : null;
@@ -64,24 +64,24 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
     {
         get
         {
-            var miss = Core.Planning.Correction.MissOf(Real.Totals, Planned.Totals);
+            var miss = Core.Planning.Correction.DistanceOf(Real.Totals, Planned.Totals);
             return miss <= 1 ? $"Within the tolerances of its plan ({FigureFormat.Number(miss, 1)} of 1)." : $"Off its plan by {FigureFormat.Number(miss, 1)} times the tolerances.";
         }
     }
 
     /// <summary>Entries without effect, which are kept and shown.</summary>
     public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Unheard =>
-        [.. Brew.CoreEntries.Where(entry => Run.Unheard.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];
+        [.. Brew.CoreEntries.Where(entry => Run.Ineffective.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];
 
     /// <summary>The steps that could have been omitted, and whether they were.</summary>
     public IReadOnlyList<(int Step, bool Omitted)> Omittable => Brew.Omittable(Plan.Recipe, Run);
 
     /// <summary>What went differently, in words; the end of the steep is among the verdicts.</summary>
     public IReadOnlyList<string> WentDifferently =>
-        [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
+        [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthMentioning && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
 
     /// <summary>Whether the taste is asked for at once in a word, as in a barista's first brews.</summary>
-    public bool AsksAtOnce { get; private set; }
+    public bool AsksForTaste { get; private set; }
 
     /// <summary>Times typed for assumed steps, by step.</summary>
     public Dictionary<int, TypedNumber> TypedTimes { get; } = [];
@@ -138,7 +138,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Unprocessable();
         }
 
-        await store.TakeAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+        await store.ReceiveAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
         return RedirectToPage(new { id });
     }
 
@@ -209,9 +209,9 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
         Plan = brew.ModelOf(model).Run(brew.Recipe());
         Planned = brew.ModelOf(model).Run(brew.Planned());
         Run = brew.Run(Plan, bench.NowMs);
-        Real = brew.WasBrewed(Run) ? brew.AsItWas(Plan, Run) : Plan;
-        Measured = brew.Timed(Plan.Recipe, Run);
-        AsksAtOnce = !brew.Rehearsal && brew.Tastings.Count == 0 && await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);
+        Real = brew.WasBrewed(Run) ? brew.ForecastAsBrewed(Plan, Run) : Plan;
+        Measured = brew.MeasuredTimes(Plan.Recipe, Run);
+        AsksForTaste = !brew.Rehearsal && brew.Tastings.Count == 0 && await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);
         Verdicts = brew.Verdicts(Planned, Run);
         Weighed = WeighedCurve.Of(brew, Plan.Recipe, await ReadingStore.LoadAsync(db, id, ct));
         return true;

@@ -71,7 +71,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         : null;
 
     /// <summary>Whether each step is shown in a drawing, as in a barista's first brews.</summary>
-    public bool Explains { get; private set; }
+    public bool ShowsDrawings { get; private set; }
 
     /// <summary>What was not taken, or null.</summary>
     public string? Problem { get; private set; }
@@ -95,7 +95,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     public bool Forgotten => Run.ClockRuns && NowS > Plan.Totals.FinishS + 3600;
 
     /// <summary>What must be within reach when the clock starts, besides what the steps name.</summary>
-    public string ToHand
+    public string WithinReach
     {
         get
         {
@@ -177,19 +177,19 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         var read = ReadEntry();
         if (read is { Kind: EntryKind.Undo, Undoes: { } undone } && Request.Form.Value("sure") is null && await db.Entries.AnyAsync(row => row.EntryId == undone && row.Kind == EntryKind.Start, ct))
         {
-            AsksStart = true;
+            ConfirmsStartUndo = true;
             return await LoadAsync(id, ct) ? Page() : NotFound();
         }
 
         var outcomes = read is { } entry
-            ? await store.TakeAsync(id, [entry], (await bench.BaristaAsync(ct))?.Name ?? "", ct)
+            ? await store.ReceiveAsync(id, [entry], (await bench.BaristaAsync(ct))?.Name ?? "", ct)
             : await db.Brews.AnyAsync(row => row.Id == id, ct) ? [EntryOutcome.Refused] : null;
         if (outcomes is null || !await LoadAsync(id, ct))
         {
             return NotFound();
         }
 
-        if (BrewApi.Say(Brew, outcomes) is not { } problem)
+        if (BrewApi.WordOf(Brew, outcomes) is not { } problem)
         {
             return RedirectToPage(new { id });
         }
@@ -207,7 +207,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return NotFound();
         }
 
-        var late = TypedNumber.Read(Request.Form.Value("late"), 1, BrewStore.MostLateS, "s");
+        var late = TypedNumber.Read(Request.Form.Value("late"), 1, BrewStore.MaxLateS, "s");
         if (late.Value is not { } lateS || Run.StartedAtMs is not { } startedAtMs)
         {
             Problem = late.Problem ?? "The clock does not run yet.";
@@ -215,7 +215,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return Page();
         }
 
-        await store.TakeAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, RecipeChecker.AnchorIndex(Recipe), startedAtMs - (1_000 * lateS), null)], (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+        await store.ReceiveAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, RecipeChecker.AnchorIndex(Recipe), startedAtMs - (1_000 * lateS), null)], (await bench.BaristaAsync(ct))?.Name ?? "", ct);
         return RedirectToPage(new { id });
     }
 
@@ -229,9 +229,9 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         var form = Request.Form;
         var taken = form.Value("answer") == "take";
-        var releaseAtS = Sent("release", NowS - 60, Member.LongestBrewS);
-        var pourOffAtS = Sent("pouroff", NowS - 60, Member.LongestBrewS);
-        var letDownG = Sent("letdown", 0, Member.MostWaterG);
+        var releaseAtS = Sent("release", NowS - 60, Member.MaxBrewS);
+        var pourOffAtS = Sent("pouroff", NowS - 60, Member.MaxBrewS);
+        var letDownG = Sent("letdown", 0, Member.MaxWaterG);
         if (Words<DeviationKind>.Find(form.Value("kind")) is not { } kind || !int.TryParse(form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
             || (taken && releaseAtS is null && pourOffAtS is null && letDownG is null or 0))
         {
@@ -346,7 +346,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         var form = Request.Form;
         var off = form.Value("bench") == "off";
-        var hands = HandsChoice.Find(form.Value("hands"));
+        var hands = SimulatedMistakes.Find(form.Value("hands"));
         var speed = int.TryParse(form.Value("speed"), NumberStyles.None, CultureInfo.InvariantCulture, out var times) && times is >= 1 and <= FastestRehearsal ? times : (int?)null;
         if ((!off && hands is null) || (form.Value("bench") == "rehearse" && (speed is null || Run.ClockRuns)))
         {
@@ -404,7 +404,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     }
 
     /// <summary>Whether undoing the start needs confirmation, since it would stop the clock.</summary>
-    public bool AsksStart { get; private set; }
+    public bool ConfirmsStartUndo { get; private set; }
 
     /// <summary>Gives it up, with a word why.</summary>
     public async Task<IActionResult> OnPostAbandonAsync(int id, CancellationToken ct)
@@ -455,9 +455,9 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         var planned = Brew.ModelOf(model).Run(Brew.Planned());
         // Within the tolerances there is no correction; a deviation that anybody would wonder about is still mentioned once.
-        var wanted = Correction.IsWanted(Real, planned.Totals);
-        var open = Deviations.Of(Brew.Meant(planned), Run, Brew.Actuals(), NowS).Where(one => wanted || one.OfFlow || one.IsWorthAWord).Select(one => (Deviation?)one)
-            .FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
+        var wanted = Correction.IsNeeded(Real, planned.Totals);
+        var open = Deviations.Of(Brew.ComparedWith(planned), Run, Brew.Actuals(), NowS).Where(one => wanted || one.OfFlow || one.IsWorthMentioning).Select(one => (Deviation?)one)
+            .FirstOrDefault(one => Brew.CurrentAnswer(one!.Value.Kind, one.Value.Step) is null);
         if (open is not { } found)
         {
             return null;
@@ -491,15 +491,15 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         Run = brew.Run(Plan, bench.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
         NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
-        Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
+        Real = Run.ClockRuns ? brew.ForecastAsBrewed(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
         Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? readings.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
-        Explains = await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);
+        ShowsDrawings = await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);
         deviation = new(FindDeviation);
         if (!Run.ClockRuns)
         {
             BrewPair = await db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.SecondBrewId == id, ct);
-            StartsAtMs = BrewPair is not null && (await store.StartsAsync([id], ct)).TryGetValue(id, out var atMs) ? atMs : null;
+            StartsAtMs = BrewPair is not null && (await store.StartTimesAsync([id], ct)).TryGetValue(id, out var atMs) ? atMs : null;
         }
 
         return true;

@@ -14,10 +14,10 @@ namespace Cistern.Web.Pages.Brewing;
 internal static class BrewApi
 {
     /// <summary>The largest request body: some two hundred entries.</summary>
-    private const int LargestBody = 64 * 1024;
+    private const int MaxBodyBytes = 64 * 1024;
 
     /// <summary>The most entries in one request.</summary>
-    private const int LargestBatch = 200;
+    private const int MaxBatch = 200;
 
     /// <summary>Draws it.</summary>
     public static void MapBrews(this WebApplication app)
@@ -38,7 +38,7 @@ internal static class BrewApi
     {
         var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).ToHashSet(StringComparer.Ordinal);
         var brews = await BaristaContext.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
-        var starts = await store.StartsAsync([.. brews.Where(brew => brew.StartedAtMs is null).Select(brew => brew.Id)], ct);
+        var starts = await store.StartTimesAsync([.. brews.Where(brew => brew.StartedAtMs is null).Select(brew => brew.Id)], ct);
         var told = new List<PageBrew>();
         foreach (var brew in brews.Where(brew => brew.IsReadable()))
         {
@@ -62,13 +62,13 @@ internal static class BrewApi
 
         if (await ReadAsync(context.Request, ct) is not var (sent, unread))
         {
-            return Refuse(StatusCodes.Status422UnprocessableEntity, $"Send an array of at most {LargestBatch} entries, as described at /openapi/v1.json.");
+            return Refuse(StatusCodes.Status422UnprocessableEntity, $"Send an array of at most {MaxBatch} entries, as described at /openapi/v1.json.");
         }
 
         IReadOnlyList<EntryOutcome>? outcomes;
         try
         {
-            outcomes = await store.TakeAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+            outcomes = await store.ReceiveAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
         }
         catch (UnreadableException error)
         {
@@ -81,14 +81,14 @@ internal static class BrewApi
         }
 
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).FirstAsync(row => row.Id == id, ct);
-        return Answer(bench, [PageBrew.Of(brew, null, (await store.StartsAsync(brew.StartedAtMs is null ? [id] : [], ct)).TryGetValue(id, out var atMs) ? atMs : null)], Say(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
+        return Answer(bench, [PageBrew.Of(brew, null, (await store.StartTimesAsync(brew.StartedAtMs is null ? [id] : [], ct)).TryGetValue(id, out var atMs) ? atMs : null)], WordOf(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
     }
 
     /// <summary>A message about entries that were sent, or null.</summary>
-    public static string? Say(Brew brew, IEnumerable<EntryOutcome> outcomes) =>
+    public static string? WordOf(Brew brew, IEnumerable<EntryOutcome> outcomes) =>
         brew.State == BrewState.Abandoned ? "This brew was abandoned. Your press is saved as a note and changes nothing."
         : outcomes.Contains(EntryOutcome.Refused) ? "That press could not be read. Nothing was changed."
-        : outcomes.Contains(EntryOutcome.SaidElsewhere) ? "That was already pressed on another screen. This is the current state."
+        : outcomes.Contains(EntryOutcome.WithoutEffect) ? "That was already pressed on another screen. This is the current state."
         : null;
 
     private static IResult Refuse(int status, string remedy) =>
@@ -102,14 +102,14 @@ internal static class BrewApi
     /// browser's origin headers are checked as well.
     /// </summary>
     private static bool FromHere(HttpRequest request) =>
-        request.HasJsonContentType() && OwnPages.Sent(request);
+        request.HasJsonContentType() && OwnPages.IsSameOrigin(request);
 
     /// <summary>Reads the entries that are valid, and whether any were not: a device must be able to drop an invalid entry without losing the others.</summary>
     private static async Task<(IReadOnlyList<SentEntry> Sent, bool Unread)?> ReadAsync(HttpRequest request, CancellationToken ct)
     {
-        var buffer = new byte[LargestBody + 1];
+        var buffer = new byte[MaxBodyBytes + 1];
         var length = await request.Body.ReadAtLeastAsync(buffer, buffer.Length, throwOnEndOfStream: false, ct);
-        if (length > LargestBody)
+        if (length > MaxBodyBytes)
         {
             return null;
         }
@@ -117,7 +117,7 @@ internal static class BrewApi
         try
         {
             using var body = JsonDocument.Parse(buffer.AsMemory(0, length));
-            if (body.RootElement.ValueKind != JsonValueKind.Array || body.RootElement.GetArrayLength() > LargestBatch)
+            if (body.RootElement.ValueKind != JsonValueKind.Array || body.RootElement.GetArrayLength() > MaxBatch)
             {
                 return null;
             }

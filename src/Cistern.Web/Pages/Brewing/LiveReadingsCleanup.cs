@@ -17,7 +17,7 @@ namespace Cistern.Web.Pages.Brewing;
 internal sealed class LiveReadingsCleanup(IServiceProvider services, LiveReadings readers, TimeProvider time, ILogger<LiveReadingsCleanup> log) : BackgroundTask(TimeSpan.FromMilliseconds(500), time, log)
 {
     /// <inheritdoc/>
-    protected override async Task BeatAsync(CancellationToken ct)
+    protected override async Task RunOnceAsync(CancellationToken ct)
     {
         var heard = readers.Brews;
         if (heard.Count == 0)
@@ -31,7 +31,7 @@ internal sealed class LiveReadingsCleanup(IServiceProvider services, LiveReading
         var under = await db.Brews.Where(brew => heard.Contains(brew.Id) && brew.State == BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
         foreach (var id in heard)
         {
-            await (under.Contains(id) ? readings.LookAsync(id) : readings.GatherAsync(id));
+            await (under.Contains(id) ? readings.DetectDueAsync(id) : readings.MergeAsync(id));
         }
     }
 }

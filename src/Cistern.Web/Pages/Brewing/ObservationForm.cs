@@ -57,10 +57,10 @@ public static class ObservationForm
         yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {format.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Weighed, 0, pouredG + dilutionG + iceG + (SolubleShare * doseG));
         if (ice.Count > 0)
         {
-            yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Weighed, 0, Member.MostWaterG);
+            yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Weighed, 0, Member.MaxWaterG);
         }
 
-        yield return new Kind(ObservationNames.Dilution, "Diluted with", dilutionG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MostWaterG);
+        yield return new Kind(ObservationNames.Dilution, "Diluted with", dilutionG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MaxWaterG);
     }
 
     private enum Quantity

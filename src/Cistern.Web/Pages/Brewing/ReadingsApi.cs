@@ -16,13 +16,13 @@ namespace Cistern.Web.Pages.Brewing;
 /// <summary>The API for instruments, and the event stream for pages that watch.</summary>
 internal static class ReadingsApi
 {
-    private const int LargestBody = 128 * 1024;
+    private const int MaxBodyBytes = 128 * 1024;
 
     /// <summary>Requests per second for one brew: an instrument that measures ten times a second sends several readings together.</summary>
-    private const int MostPieces = 25;
+    private const int MaxPieces = 25;
 
     /// <summary>Interval of keep-alive messages in a stream.</summary>
-    private static readonly TimeSpan BeatsEvery = TimeSpan.FromSeconds(15);
+    private static readonly TimeSpan HeartbeatEvery = TimeSpan.FromSeconds(15);
 
     /// <summary>How long before its brew was opened a reading may have been made, ms.</summary>
     private const long EarlyMs = 10 * 60_000;
@@ -33,7 +33,7 @@ internal static class ReadingsApi
         app.MapPost("/api/brews/{id:int}/readings", TakeAsync)
             .WithName("readings")
             .WithSummary("Takes what instruments show of a brew, each once, in any order.")
-            .WithDescription($"JSON lines ({{\"of\":\"scaleG\",\"atMs\":…,\"value\":…}}), or CSV under the head of,atMs,value; at most {ReadingLines.Most} a piece and {MostPieces} pieces a second. Kept at five a second. Authorization: Bearer and the brew's token. docs/formats/readings.md.")
+            .WithDescription($"JSON lines ({{\"of\":\"scaleG\",\"atMs\":…,\"value\":…}}), or CSV under the head of,atMs,value; at most {ReadingLines.Most} a piece and {MaxPieces} pieces a second. Kept at five a second. Authorization: Bearer and the brew's token. docs/formats/readings.md.")
             .RequireRateLimiting(Limits.Readings)
             .DisableAntiforgery();
         app.MapGet("/api/brews/{id:int}/readings.csv", ExportAsync)
@@ -42,12 +42,12 @@ internal static class ReadingsApi
         app.MapGet("/api/brews/{id:int}/live", LiveAsync)
             .WithName("live")
             .WithSummary("What instruments show, as it comes: server-sent events.");
-        app.MapGet("/api/brews/{id:int}", ToldAsync)
+        app.MapGet("/api/brews/{id:int}", BrewAsync)
             .WithName("brew")
             .WithSummary("The plan of a brew under way and when its clock started, for a gateway that wants to know.");
     }
 
-    private static async Task<IResult> ToldAsync(int id, CisternDb db, TimeProvider time, CancellationToken ct)
+    private static async Task<IResult> BrewAsync(int id, CisternDb db, TimeProvider time, CancellationToken ct)
     {
         if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew || !brew.IsReadable())
         {
@@ -75,17 +75,17 @@ internal static class ReadingsApi
         var reader = live.Of(id);
         var rate = nowMs - reader.Rate.SinceMs is >= 0 and < 1000 ? reader.Rate : (SinceMs: nowMs, Count: 0);
         reader.Rate = (rate.SinceMs, rate.Count + 1);
-        if (rate.Count >= MostPieces)
+        if (rate.Count >= MaxPieces)
         {
             context.Response.Headers.RetryAfter = "1";
-            return Refuse(StatusCodes.Status429TooManyRequests, $"More than {MostPieces} pieces came in a second.", "Send several readings together.");
+            return Refuse(StatusCodes.Status429TooManyRequests, $"More than {MaxPieces} pieces came in a second.", "Send several readings together.");
         }
 
-        var buffer = new byte[LargestBody + 1];
+        var buffer = new byte[MaxBodyBytes + 1];
         var length = await context.Request.Body.ReadAtLeastAsync(buffer, buffer.Length, throwOnEndOfStream: false, ct);
-        if (length > LargestBody)
+        if (length > MaxBodyBytes)
         {
-            return Refuse(StatusCodes.Status413PayloadTooLarge, $"A piece holds at most {LargestBody / 1024} kB.", "Send them in pieces.");
+            return Refuse(StatusCodes.Status413PayloadTooLarge, $"A piece holds at most {MaxBodyBytes / 1024} kB.", "Send them in pieces.");
         }
 
         var (readings, findings) = ReadingLines.Read(Encoding.UTF8.GetString(buffer, 0, length), brew.ClockMs(nowMs), brew.OpenedAtMs - EarlyMs);
@@ -94,8 +94,8 @@ internal static class ReadingsApi
             return Results.Json(new { findings }, PageBrew.Json, statusCode: StatusCodes.Status422UnprocessableEntity);
         }
 
-        return await store.TakeAsync(id, readings, ct) is { } taken
-            ? Results.Json(new { taken.Kept, taken.Dropped }, PageBrew.Json)
+        return await store.ReceiveAsync(id, readings, ct) is { } taken
+            ? Results.Json(new { kept = taken.Saved, taken.Dropped }, PageBrew.Json)
             : Refuse(StatusCodes.Status409Conflict, "This brew is over: it accepts no more readings.", "Open another, and send to that.");
     }
 
@@ -147,7 +147,7 @@ internal static class ReadingsApi
         while (true)
         {
             // A disconnected client is noticed only when something is written to it.
-            if (await Task.WhenAny(next, Task.Delay(BeatsEvery, ct)) != next && !ct.IsCancellationRequested)
+            if (await Task.WhenAny(next, Task.Delay(HeartbeatEvery, ct)) != next && !ct.IsCancellationRequested)
             {
                 yield return new SseItem<LiveMoment>(nothing, "beat");
             }

@@ -15,17 +15,17 @@ namespace Cistern.Web.Pages.Brewing;
 internal sealed class SimulationService(IServiceProvider services, TimeProvider time, ILogger<SimulationService> log) : BackgroundTask(TimeSpan.FromMilliseconds(200), time, log)
 {
     /// <summary>How many intervals between checks for simulations that were switched on or off.</summary>
-    private const int BeatsBetweenLooks = 5;
+    private const int RunsBetweenQueries = 5;
 
     private readonly Dictionary<int, Bench> benches = [];
     private int beats;
 
     /// <inheritdoc/>
-    protected override async Task BeatAsync(CancellationToken ct)
+    protected override async Task RunOnceAsync(CancellationToken ct)
     {
-        if (beats++ % BeatsBetweenLooks == 0)
+        if (beats++ % RunsBetweenQueries == 0)
         {
-            await LookAsync(ct);
+            await FindActiveAsync(ct);
         }
 
         foreach (var (id, bench) in benches)
@@ -35,7 +35,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
     }
 
     /// <summary>The benches that are switched on.</summary>
-    private async Task LookAsync(CancellationToken ct)
+    private async Task FindActiveAsync(CancellationToken ct)
     {
         await using var scope = services.CreateAsyncScope();
         var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
@@ -49,7 +49,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
             }
 
             // Done, and a sample has cooled.
-            await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Player.Bench.TdsPercent())], ct);
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().ReceiveAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Player.Bench.TdsPercent())], ct);
         }
 
         foreach (var row in rows)
@@ -58,7 +58,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
             {
                 there.Row = row;
             }
-            else if (SimulationSetup.Read(row.SimulationJson) is { } setup && HandsChoice.Find(setup.Hands) is { } hands)
+            else if (SimulationSetup.Read(row.SimulationJson) is { } setup && SimulatedMistakes.Find(setup.Hands) is { } hands)
             {
                 var simulated = new SimulatedInstruments(SimulatedBrew.Of(row.ModelOf(ForecastModel.Published).Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
                 benches[row.Id] = new Bench(row, new SimulationPlayer(simulated, setup.OnMs, await ToldAsync(db, row, setup, ct)));
@@ -75,16 +75,16 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
 
     private async Task PlayAsync(int id, Bench bench, CancellationToken ct)
     {
-        var (readings, toS) = bench.Player.Since(bench.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Row.StartedAtMs, bench.Row.StartsItself);
+        var (readings, toS) = bench.Player.ReadingsSince(bench.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Row.StartedAtMs, bench.Row.StartsItself);
         if (readings.Count == 0)
         {
             return;
         }
 
         await using var scope = services.CreateAsyncScope();
-        if (await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(id, readings, ct) is not null)
+        if (await scope.ServiceProvider.GetRequiredService<ReadingStore>().ReceiveAsync(id, readings, ct) is not null)
         {
-            bench.Player.Told(toS);
+            bench.Player.Confirm(toS);
         }
     }
 

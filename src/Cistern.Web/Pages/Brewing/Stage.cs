@@ -29,7 +29,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     /// <summary>A window closes in its last seconds.</summary>
     private const double ClosingS = 20;
 
-    private const double Hair = 0.01;
+    private const double ToleranceS = 0.01;
 
     /// <summary>The unit of a countdown under a minute, which is in seconds; empty for minutes and seconds.</summary>
     public string CountdownUnit => Countdown.Length == 0 || Countdown.Contains(':', StringComparison.Ordinal) ? "" : "s";
@@ -44,13 +44,13 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         var stage = Doing(forecast, run, nowS, format);
         return stage with
         {
-            Beforehand = ToldBeforehand(forecast, run, stage.Mood, format),
+            Beforehand = ShowsBeforehand(forecast, run, stage.Mood, format),
             Also = [.. run.Done.Where(done => done.IsOpenAt(nowS)).Select(done => new StageAction(EntryKind.Done, done.Index, Asked(StepWording.Of(forecast.Recipe, done.Index, format))))],
         };
     }
 
     /// <summary>Shown in the last wait before the end of the steep, while the hands are free and the scale is no longer needed.</summary>
-    private static string ToldBeforehand(Forecast forecast, BrewRun run, string mood, FigureFormat format)
+    private static string ShowsBeforehand(Forecast forecast, BrewRun run, string mood, FigureFormat format)
     {
         var steps = ConductPlan.Of(forecast).Steps;
         var steepEnd = Acts.SteepEndIndex(forecast.Recipe);
@@ -76,7 +76,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         {
             return present.Index == plan.Anchor
                 ? new Stage("Ready", StepWording.ClockStart(recipe.ClockStarts), "", "ready", "", first.Line, first, new StageAction(EntryKind.Start, plan.Anchor, "Start"))
-                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "getting ready", $"then {Line(recipe, present.Index + 1, format)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
+                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + ToleranceS)), "ready", "getting ready", $"then {Line(recipe, present.Index + 1, format)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
         }
 
         var step = plan.Steps[present.Index];
@@ -102,13 +102,13 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
             var action = step.Release ? Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, format) : new StageAction(EntryKind.Done, present.Index, words.Says);
             return present.HighS is { } highS && nowS < highS
                 ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left in its window, until {FigureFormat.Clock(highS)}", soon, words, action)
-                : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0) + Hair))}", "call", present.HighS is null ? "since it was due" : "since its window closed", soon, words, action);
+                : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0) + ToleranceS))}", "call", present.HighS is null ? "since it was due" : "since its window closed", soon, words, action);
         }
 
         var leftS = present.EndS - nowS;
         var goingOn = present.BegunS is null ? words.Verb : words.GoingOn;
         var mood = leftS >= -1 ? "on" : present.AssumedAtS is not null ? "grace" : "late";
-        return new Stage(goingOn, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(Hair - leftS))}", mood,
+        return new Stage(goingOn, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(ToleranceS - leftS))}", mood,
             mood == "grace" ? "counts as done, unless it goes on" : leftS >= 0 ? "left" : "over", leftS >= 0 ? then : soon, words, new StageAction(EntryKind.Done, present.Index, words.Says));
     }
 
@@ -116,7 +116,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     private static StageAction Begin(Recipe recipe, ConductPlan plan, int index, double dueS, double? lowS, double nowS, FigureFormat format)
     {
         var word = StepWording.Of(recipe, index, format).Begins;
-        var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {FigureFormat.Clock(Math.Ceiling(dueS - nowS - Hair))} early";
+        var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {FigureFormat.Clock(Math.Ceiling(dueS - nowS - ToleranceS))} early";
         return new StageAction(plan.Steps[index].Length > 0 ? EntryKind.Begun : EntryKind.Done, index, word + early);
     }
 
@@ -132,7 +132,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     /// <summary>Whole seconds left, rounded up, except for rounding errors of computed lengths.</summary>
     private static string Left(double seconds)
     {
-        var whole = Math.Max(0, Math.Ceiling(seconds - Hair));
+        var whole = Math.Max(0, Math.Ceiling(seconds - ToleranceS));
         return whole < 60 ? FigureFormat.Number(whole, 0) : FigureFormat.Clock(whole);
     }
 }

@@ -26,7 +26,7 @@ public static class WeighingForm
             {
                 typed[i] = text.Trim().Length == 0
                     ? new TypedNumber(text, null, null)
-                    : TypedNumber.Read(text, format.Units.MassFromG(1), format.Units.MassFromG(Member.MostWaterG), format.MassUnit);
+                    : TypedNumber.Read(text, format.Units.MassFromG(1), format.Units.MassFromG(Member.MaxWaterG), format.MassUnit);
             }
         }
 
@@ -48,7 +48,7 @@ public static class WeighingForm
             db.ChangeTracker.Clear();
             var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).AsSplitQuery().FirstAsync(row => row.Id == brewId, ct);
             lay(brew);
-            brew.WorkOutFacts(plan);
+            brew.ComputeFacts(plan);
         }
         while (!await requests.SaveAsync(ct));
     }

@@ -50,7 +50,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
     public Differences Differ { get; private set; } = new([], [], []);
 
     /// <summary>Tastings and measurements, where there are any.</summary>
-    public IReadOnlyList<Difference> Told { get; private set; } = [];
+    public IReadOnlyList<Difference> Describe { get; private set; } = [];
 
     /// <summary>The brew charts over each other, for a wide page and a narrow one.</summary>
     public (string Wide, string Narrow) BrewCharts { get; private set; } = ("", "");
@@ -99,7 +99,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
         if (all.Count >= 2)
         {
             Draw(all);
-            Pictures = await pictures.StandingOfAsync([.. all.Select(one => one.Brew?.Id).OfType<int>()], ct);
+            Pictures = await pictures.CurrentOfAsync([.. all.Select(one => one.Brew?.Id).OfType<int>()], ct);
         }
 
         return Page();
@@ -117,13 +117,13 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
         var sub = string.Join(" · ", new[] { bench.Moment(brew.OpenedAtMs), brew.CoffeeName, brew.GrindText, brew.Barista?.Name ?? "" }.Where(text => text.Length > 0));
-        return new ComparedBrew(letter, brew.Name, sub, FormattableString.Invariant($"/log/{brew.Id}"), brew.AsItWas(plan, run), brew, WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, brew.Id, ct)));
+        return new ComparedBrew(letter, brew.Name, sub, FormattableString.Invariant($"/log/{brew.Id}"), brew.ForecastAsBrewed(plan, run), brew, WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, brew.Id, ct)));
     }
 
     private void Draw(List<ComparedBrew> all)
     {
         Differ = Differences.Between([.. all.Select(one => one.Forecast)], Format);
-        Told = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
+        Describe = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
         var charts = all.ConvertAll(one => new ComparedChart(one.Letter, one.Forecast, one.Weighed));
         var labels = Format.Labels("in the brewer");
         BrewCharts = (ComparisonCharts.BrewCharts(charts, labels, 760, 300), ComparisonCharts.BrewCharts(charts, labels, 358, 240));

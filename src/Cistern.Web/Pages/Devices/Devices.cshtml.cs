@@ -1,11 +1,11 @@
 using System.Globalization;
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Core.Recipes;
 using Cistern.Data;
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The owner's page about connected devices.</summary>
-public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveRequests presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
+public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveRequests presence, MachineCertificates certificates, IMachineNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;
 
@@ -24,7 +24,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     public DeviceJoin Desk => desk;
 
     /// <summary>Whether the server can be reached from the local network, directly or through a proxy.</summary>
-    public bool Open => settings.House || settings.Proxy.Length > 0;
+    public bool Open => settings.LocalNetwork || settings.Proxy.Length > 0;
 
     /// <summary>The devices.</summary>
     public IReadOnlyList<Device> Devices { get; private set; } = [];
@@ -33,7 +33,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     public IReadOnlyList<Barista> WithPin { get; private set; } = [];
 
     /// <summary>What was done, the newest first.</summary>
-    public IReadOnlyList<HouseRecord> Records { get; private set; } = [];
+    public IReadOnlyList<ActionRecord> Records { get; private set; } = [];
 
     /// <summary>Where the bench is reached.</summary>
     public IReadOnlyList<string> Addresses { get; private set; } = [];
@@ -45,21 +45,21 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     public string Fingerprint => certificates.Fingerprint;
 
     /// <summary>The field for an instrument's name.</summary>
-    public Field Instrument { get; private set; } = new("instrument", "Name of an instrument", "") { MaxLength = DeviceStore.LongestName, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
+    public Field Instrument { get; private set; } = new("instrument", "Name of an instrument", "") { MaxLength = DeviceStore.MaxNameLength, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
 
     /// <summary>The token of an instrument that was just made; shown only now.</summary>
     public string? Token { get; private set; }
 
     /// <summary>Whose token that is.</summary>
-    public string TokenOf { get; private set; } = "";
+    public string TokenDevice { get; private set; } = "";
 
     /// <summary>The code as a QR code that opens the joining page.</summary>
-    public string Picture(JoinCode code) => QrPicture.Draw($"{Addresses[0]}{HouseGuard.PairPath}?code={code.Digits}", "The code, for the camera of the device");
+    public string Picture(JoinCode code) => QrPicture.Draw($"{Addresses[0]}{NetworkGuard.PairPath}?code={code.Digits}", "The code, for the camera of the device");
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
     {
-        Addresses = [.. HouseSetup.Addresses(names, settings)];
+        Addresses = [.. NetworkSetup.Addresses(names, settings)];
         WithPin = await db.Baristas.AsNoTracking().Where(one => one.Pin != "").OrderBy(one => one.Name).ToListAsync(ct);
         (Devices, Records) = (await devices.AllAsync(ct), await devices.RecordsAsync(RecordsShown, ct));
     }
@@ -130,7 +130,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
         else
         {
             (_, Token) = await devices.PairAsync(name, DeviceRole.Instrument, HttpContext.Asker(), bench.NowMs, ct);
-            TokenOf = name;
+            TokenDevice = name;
         }
 
         await OnGetAsync(ct);

@@ -1,6 +1,6 @@
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.RateLimiting;
@@ -23,7 +23,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
     /// <summary>Shows the page, with a QR code's code in its field.</summary>
     public IActionResult OnGet(string? code)
     {
-        if (HttpContext.Door() != Door.House || HttpContext.Device() is not null)
+        if (HttpContext.Origin() != RequestOrigin.LocalNetwork || HttpContext.Device() is not null)
         {
             // A connected device needs no code.
             return Redirect("/");
@@ -38,7 +38,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
     {
         if (HttpContext.Device() is { } device && await devices.RevokeAsync(device.Id, device.Name, time.GetUtcNow().ToUnixTimeMilliseconds(), ct))
         {
-            HouseGuard.Take(HttpContext);
+            NetworkGuard.RemoveToken(HttpContext);
             // After this response, which still has to tell the device to delete its token.
             HttpContext.Response.OnCompleted(() =>
             {
@@ -53,7 +53,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
     /// <summary>Tries a code.</summary>
     public async Task<IActionResult> OnPostAsync(CancellationToken ct)
     {
-        if (HttpContext.Door() != Door.House || HttpContext.Device() is not null)
+        if (HttpContext.Origin() != RequestOrigin.LocalNetwork || HttpContext.Device() is not null)
         {
             return Redirect("/");
         }
@@ -70,15 +70,15 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         switch (desk.Try(Code, HttpContext.From(), out var role))
         {
-            case TryResult.Good:
+            case TryResult.Right:
                 var (_, token) = await devices.PairAsync(Name, role, "the code", nowMs, ct);
-                HouseGuard.Give(HttpContext, token);
+                NetworkGuard.SetToken(HttpContext, token);
                 return Redirect("/");
-            case TryResult.JustShut:
+            case TryResult.JustBlocked:
                 // Once per block, so that a script cannot push other entries out of the record.
                 await devices.RecordAsync("Too many wrong codes: connecting was blocked for five minutes.", HttpContext.From(), nowMs, ct);
-                goto case TryResult.Shut;
-            case TryResult.Shut:
+                goto case TryResult.Blocked;
+            case TryResult.Blocked:
                 Problem = "Too many wrong codes. Wait five minutes, then ask for a new code.";
                 Response.StatusCode = StatusCodes.Status429TooManyRequests;
                 return Page();

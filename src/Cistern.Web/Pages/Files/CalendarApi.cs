@@ -18,10 +18,10 @@ namespace Cistern.Web.Pages.Files;
 internal static class CalendarApi
 {
     /// <summary>Refresh interval suggested to calendar programs.</summary>
-    private static readonly TimeSpan AskAgain = TimeSpan.FromMinutes(15);
+    private static readonly TimeSpan RefreshInterval = TimeSpan.FromMinutes(15);
 
     /// <summary>How long past entries stay, ms, for calendars that are read rarely.</summary>
-    private const long StaysMs = 7L * 86_400_000;
+    private const long ShownForMs = 7L * 86_400_000;
 
     /// <summary>Draws it.</summary>
     public static void MapCalendar(this WebApplication app) => app.MapGet("/out/calendar.ics", CalendarAsync)
@@ -33,8 +33,8 @@ internal static class CalendarApi
         var format = await bench.FormatAsync(ct);
         var calendar = new Ical.Net.Calendar { ProductId = "-//Cistern//Cistern//EN", Method = "PUBLISH" };
         calendar.AddProperty("X-WR-CALNAME", "Cistern");
-        calendar.AddProperty("REFRESH-INTERVAL;VALUE=DURATION", System.Xml.XmlConvert.ToString(AskAgain));
-        foreach (var stored in await finder.WantedAsync(bench.NowMs - StaysMs, ct))
+        calendar.AddProperty("REFRESH-INTERVAL;VALUE=DURATION", System.Xml.XmlConvert.ToString(RefreshInterval));
+        foreach (var stored in await finder.ScheduledAsync(bench.NowMs - ShownForMs, ct))
         {
             if (await finder.StateAsync(stored.Id, ct) is { } state)
             {
@@ -59,7 +59,7 @@ internal static class CalendarApi
         var preparation = Preparation.Of(forecast, settings.Editing.Gear);
         var wantedMs = stored.WantedAtMs!.Value;
         long Before(double seconds) => wantedMs - (long)(1000 * seconds);
-        var handsMs = Before(preparation.HandsBeforeFinishS);
+        var handsMs = Before(preparation.HandsNeededBeforeFinishS);
         var beginsMs = preparation.KettleBeforeFinishS is { } kettleS ? Math.Min(Before(kettleS), handsMs) : handsMs;
         var planned = new CalendarEvent
         {

@@ -35,7 +35,7 @@ public sealed class CodeModel(CisternDb db, PlanFinder finder, PlanForecasts for
     {
         if (plan is not null && await forecasts.OpenedAsync(plan, await bench.CurrentBaristaAsync(ct), ct) is { } forecast && await finder.FindAsync(plan, ct) is { } open)
         {
-            Show(await finder.WholeAsync(open, forecast.Recipe, ct), plan);
+            Show(await finder.WithExtraMembersAsync(open, forecast.Recipe, ct), plan);
             return Page();
         }
 

@@ -80,10 +80,10 @@ internal static class ExportApi
         return Results.Text(RecipeWriter.Write((await finder.RecipesAsync(ct)).Select(recipe => recipe with { Id = Own(recipe.Id, used) })), "application/json", Plain);
     }
 
-    private static async Task<IResult> ShelfAsync(HttpContext context, ShelfCarrier shelf, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> ShelfAsync(HttpContext context, ShelfTransfer shelf, BaristaContext bench, CancellationToken ct)
     {
         Attach(context, Json, bench, "shelf", "json");
-        return Results.Text(ShelfFile.Write(await shelf.OutAsync(ct)), "application/json", Plain);
+        return Results.Text(ShelfFile.Write(await shelf.ExportAsync(ct)), "application/json", Plain);
     }
 
     private static async Task<IResult> BrewAsync(int id, bool? pictures, HttpContext context, CisternDb db, BrewExport brews, CancellationToken ct)

@@ -1,11 +1,11 @@
 using System.Globalization;
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Application.Imports;
 using Cistern.Application.Log;
 using Cistern.Data.Files;
 using Cistern.Data.Log;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Cistern.Web.Pages.Log;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -14,15 +14,15 @@ using Microsoft.AspNetCore.RateLimiting;
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>Exports and imports of open files.</summary>
-[RequestSizeLimit(LargestUpload)]
+[RequestSizeLimit(MaxUploadBytes)]
 [EnableRateLimiting(Limits.Imports)]
 public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, ImportStaging staging, BaristaContext bench) : PageModel
 {
     /// <summary>The largest upload, bytes.</summary>
-    public const int LargestUpload = 32 * 1024 * 1024;
+    public const int MaxUploadBytes = 32 * 1024 * 1024;
 
     /// <summary>The most files at once.</summary>
-    public const int MostFiles = 200;
+    public const int MaxFiles = 200;
 
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
@@ -34,7 +34,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     public int Found { get; private set; }
 
     /// <summary>More brews than this make a file too large to import: a brew is some 20 kB.</summary>
-    public const int MostTakenInAgain = 1_500;
+    public const int MaxReimports = 1_500;
 
     /// <summary>Earlier imports, newest first.</summary>
     public IReadOnlyList<Import> Imports { get; private set; } = [];
@@ -43,7 +43,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     public int? Taken { get; private set; }
 
     /// <summary>A code, as it was read or pasted.</summary>
-    public Field Code { get; private set; } = new("code", "Its text", "") { Kind = "area", MaxLength = CodeText.MostLetters, Hint = $"begins with {CodeText.Mark}" };
+    public Field Code { get; private set; } = new("code", "Its text", "") { Kind = "area", MaxLength = CodeText.MaxLength, Hint = $"begins with {CodeText.Mark}" };
 
     /// <summary>What is wrong with what was sent.</summary>
     public string? Problem { get; private set; }
@@ -59,9 +59,9 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     public async Task<IActionResult> OnPostLookAsync(List<IFormFile> files, CancellationToken ct)
     {
         var sent = files.Where(file => file.Length > 0).ToList();
-        if (sent.Count is 0 or > MostFiles)
+        if (sent.Count is 0 or > MaxFiles)
         {
-            Problem = sent.Count == 0 ? "Choose a file first: one with something in it." : $"{MostFiles} files at once are the most.";
+            Problem = sent.Count == 0 ? "Choose a file first: one with something in it." : $"{MaxFiles} files at once are the most.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             await LoadAsync(ct);
             return Page();
@@ -76,7 +76,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
         var (json, problem) = CodeText.Read(code ?? "");
         if (json is null)
         {
-            Code = Code with { Text = code is { Length: > CodeText.MostLetters } ? "" : Core.Recipes.PlainText.Seen(code ?? ""), Problem = problem };
+            Code = Code with { Text = code is { Length: > CodeText.MaxLength } ? "" : Core.Recipes.PlainText.Seen(code ?? ""), Problem = problem };
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             await LoadAsync(ct);
             return Page();
@@ -88,7 +88,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     /// <summary>Takes an import back.</summary>
     public async Task<IActionResult> OnPostUndoAsync(int import, CancellationToken ct)
     {
-        if (!await imports.UndoAsync(import, (db, name) => ShelfCarrier.DeleteAsync(db, name, bench.NowMs)))
+        if (!await imports.UndoAsync(import, (db, name) => ShelfTransfer.DeleteAsync(db, name, bench.NowMs)))
         {
             return NotFound();
         }

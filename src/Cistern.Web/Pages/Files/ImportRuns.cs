@@ -1,6 +1,6 @@
 using System.Collections.Concurrent;
 using System.Globalization;
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Application.Imports;
 using Cistern.Core.Recipes;
 using Cistern.Data.Files;
@@ -53,8 +53,8 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             return null;
         }
 
-        var brews = await services.GetRequiredService<ImportStore>().LookAsync(files, ct);
-        var shelf = await services.GetRequiredService<ShelfCarrier>().LookAsync(files, ct);
+        var brews = await services.GetRequiredService<ImportStore>().PreviewAsync(files, ct);
+        var shelf = await services.GetRequiredService<ShelfTransfer>().PreviewAsync(files, ct);
         var findings = files.SelectMany(file => file.Findings.Select(finding => (file.Name, finding))).Concat(shelf.Findings.Select(finding => (files.First(file => file.Things.Count > 0).Name, finding))).ToList();
         return new ImportPreview(files, [.. brews.Items, .. shelf.Items], findings, brews, shelf);
     }
@@ -83,10 +83,10 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
                 return;
             }
 
-            var carrier = services.GetRequiredService<ShelfCarrier>();
+            var carrier = services.GetRequiredService<ShelfTransfer>();
             var what = string.Join(", ", look.Files.Select(file => file.Name));
             what = what.Length > 200 ? what[..199] + "…" : what;
-            var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), (done, of) => runs[lot] = new ImportRun(done, of, null, null), CancellationToken.None);
+            var id = await services.GetRequiredService<ImportStore>().ImportAsync(look.Brews, what, by, withChanged, ct => carrier.ImportAsync(look.Shelf.Fresh, ct), (done, of) => runs[lot] = new ImportRun(done, of, null, null), CancellationToken.None);
             // The import is saved; a later exception does not change that.
             runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
             services.GetRequiredService<ImportStaging>().Remove(lot);

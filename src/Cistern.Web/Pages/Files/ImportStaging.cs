@@ -8,7 +8,7 @@ namespace Cistern.Web.Pages.Files;
 /// <param name="time">The clock.</param>
 public sealed class ImportStaging(DataFile file, TimeProvider time)
 {
-    private static readonly TimeSpan Lies = TimeSpan.FromDays(1);
+    private static readonly TimeSpan KeptFor = TimeSpan.FromDays(1);
 
     private string Root => file.Path + ".in";
 
@@ -102,7 +102,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
             return;
         }
 
-        foreach (var folder in Directory.GetDirectories(Root).Where(folder => Directory.GetCreationTimeUtc(folder) < time.GetUtcNow().UtcDateTime - Lies))
+        foreach (var folder in Directory.GetDirectories(Root).Where(folder => Directory.GetCreationTimeUtc(folder) < time.GetUtcNow().UtcDateTime - KeptFor))
         {
             Directory.Delete(folder, recursive: true);
         }

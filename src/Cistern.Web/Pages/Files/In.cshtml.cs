@@ -10,19 +10,19 @@ namespace Cistern.Web.Pages.Files;
 public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaContext bench) : PageModel
 {
     /// <summary>The most items that are listed.</summary>
-    public const int MostListed = 200;
+    public const int MaxListed = 200;
 
     /// <summary>Within this time an import is usually complete, so that no progress needs to be shown.</summary>
-    private static readonly TimeSpan Soon = TimeSpan.FromSeconds(1.5);
+    private static readonly TimeSpan RefreshSoon = TimeSpan.FromSeconds(1.5);
 
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The lot.</summary>
-    public Guid Lot { get; private set; }
+    public Guid ImportKey { get; private set; }
 
     /// <summary>What it would do; null while it is running.</summary>
-    public ImportPreview? Look { get; private set; }
+    public ImportPreview? Preview { get; private set; }
 
     /// <summary>How far it is; null before.</summary>
     public ImportRun? Run { get; private set; }
@@ -30,7 +30,7 @@ public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaConte
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(Guid lot, CancellationToken ct)
     {
-        Lot = lot;
+        ImportKey = lot;
         Run = runs.Of(lot);
         if (Run is { ImportId: { } id })
         {
@@ -43,13 +43,13 @@ public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaConte
             return Page();
         }
 
-        Look = await ImportRuns.LookAsync(HttpContext.RequestServices, lot, ct);
-        if (Look is null)
+        Preview = await ImportRuns.LookAsync(HttpContext.RequestServices, lot, ct);
+        if (Preview is null)
         {
             return NotFound();
         }
 
-        Response.StatusCode = Look.Good ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
+        Response.StatusCode = Preview.Good ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
 
@@ -57,7 +57,7 @@ public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaConte
     public async Task<IActionResult> OnPostAsync(Guid lot, CancellationToken ct)
     {
         var by = (await bench.BaristaAsync(ct))?.Name ?? "";
-        await Task.WhenAny(runs.BeginAsync(lot, by, Request.Form.Value("with-changed") == "yes"), Task.Delay(Soon, ct));
+        await Task.WhenAny(runs.BeginAsync(lot, by, Request.Form.Value("with-changed") == "yes"), Task.Delay(RefreshSoon, ct));
         return Redirect(FormattableString.Invariant($"/files/in/{lot:N}"));
     }
 

@@ -19,8 +19,8 @@ public sealed class HelpModel : PageModel
     /// <summary>Shows what answers the question.</summary>
     public void OnGet()
     {
-        Asked = Request.Query.Asked("q");
-        Topics = [.. HelpTopics.All.Where(topic => FrameForm.Tells($"{topic.Title} {string.Join(' ', topic.Lines)}", Asked))];
-        Terms = [.. Term.All.Where(term => FrameForm.Tells($"{term.Word} {term.Means}", Asked))];
+        Asked = Request.Query.Requested("q");
+        Topics = [.. HelpTopics.All.Where(topic => FrameForm.IsFor($"{topic.Title} {string.Join(' ', topic.Lines)}", Asked))];
+        Terms = [.. Term.All.Where(term => FrameForm.IsFor($"{term.Word} {term.Means}", Asked))];
     }
 }

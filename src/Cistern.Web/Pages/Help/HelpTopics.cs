@@ -17,10 +17,10 @@ public sealed record HelpTopic(string Id, string Title, IReadOnlyList<string> Li
 /// <summary>The help topics. Their drawings are made by the code that draws the pages.</summary>
 public static class HelpTopics
 {
-    private static readonly Lazy<IReadOnlyList<HelpTopic>> Made = new(Make);
+    private static readonly Lazy<IReadOnlyList<HelpTopic>> Cached = new(Make);
 
     /// <summary>All topics, in the order a beginner needs them.</summary>
-    public static IReadOnlyList<HelpTopic> All => Made.Value;
+    public static IReadOnlyList<HelpTopic> All => Cached.Value;
 
     private static List<HelpTopic> Make()
     {
@@ -57,7 +57,7 @@ public static class HelpTopics
             new("grind", "Grinding without numbers",
             [
                 "Rub the grounds between two fingers and compare them with what is in the kitchen.",
-                .. ((double[])[450, 700, 950, 1_200]).Select(um => string.Create(CultureInfo.InvariantCulture, $"{GrainWords.Told(um)}: about {um:0} µm.")),
+                .. ((double[])[450, 700, 950, 1_200]).Select(um => string.Create(CultureInfo.InvariantCulture, $"{GrainWords.Describe(um)}: about {um:0} µm.")),
                 "Any of these words can be typed where a plan asks for the grind.",
                 "Where a grinder has numbers but no table, say what your usual setting looks like: the Shelf makes a table of it.",
             ]),

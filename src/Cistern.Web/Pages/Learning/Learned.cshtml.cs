@@ -21,7 +21,7 @@ public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IRead
 public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext bench) : PageModel
 {
     /// <summary>How many of the latest brews are shown with their leave-one-out predictions.</summary>
-    private const int MostLeftOut = 12;
+    private const int MaxLeftOut = 12;
 
     /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -55,7 +55,7 @@ public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext be
             .Select(group => (LearnedWording.Name(group.Key), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Expected - one.Measured))), Format), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Unfitted - one.Measured))), Format)))];
         var last = learned.LeftOut.Where(one => one.Figure != FitFigure.PressFelt).GroupBy(one => one.Name, StringComparer.Ordinal).Select(group => (Id: int.Parse(group.Key, System.Globalization.CultureInfo.InvariantCulture), Figures: group.DistinctBy(one => one.Figure).ToList())).ToList();
         var ids = last.ConvertAll(one => one.Id);
-        var brews = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.Id)).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLeftOut).Select(brew => new { brew.Id, brew.Name, brew.OpenedAtMs }).ToListAsync(ct);
+        var brews = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.Id)).OrderByDescending(brew => brew.OpenedAtMs).Take(MaxLeftOut).Select(brew => new { brew.Id, brew.Name, brew.OpenedAtMs }).ToListAsync(ct);
         LeftOut = [.. brews.Select(brew => (brew.Id, brew.Name, bench.Moment(brew.OpenedAtMs), (IReadOnlyList<LeftOut>)last.Find(one => one.Id == brew.Id).Figures))];
     }
 

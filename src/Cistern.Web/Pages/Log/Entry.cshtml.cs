@@ -53,7 +53,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
 
         var text = (Request.Form.Value("note") ?? "").Trim();
         var key = IdempotencyKey.Of(Request.Form);
-        if (await requests.DoneAsync(key, ct) is { } done)
+        if (await requests.ResultOfAsync(key, ct) is { } done)
         {
             return Redirect(done);
         }

@@ -1,11 +1,11 @@
 using System.Globalization;
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Application.Log;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Log;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -24,7 +24,7 @@ public sealed record LogLine(LogRow Row, string Sparkline, string GrindText, str
 public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BaristaContext bench) : PageModel
 {
     private const int PageSize = 25;
-    private const int MostLetters = 60;
+    private const int MaxLength = 60;
 
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
@@ -48,10 +48,10 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     public IReadOnlyList<SavedSearch> Saved { get; private set; } = [];
 
     /// <summary>The brew just deleted, which can be restored.</summary>
-    public (int Id, string Name)? TakenAway { get; private set; }
+    public (int Id, string Name)? Deleted { get; private set; }
 
     /// <summary>The name of a search that could not be saved, as it was typed.</summary>
-    public Field Name { get; private set; } = new("name", "Save this search as", "") { MaxLength = MostLetters };
+    public Field Name { get; private set; } = new("name", "Save this search as", "") { MaxLength = MaxLength };
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? before, string? away, CancellationToken ct)
@@ -60,7 +60,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
         if (int.TryParse(away, NumberStyles.None, CultureInfo.InvariantCulture, out var id)
             && await db.Brews.AsNoTracking().Where(row => row.Id == id && row.DeletedAtMs != null).Select(row => row.Name).FirstOrDefaultAsync(ct) is { } name)
         {
-            TakenAway = (id, name);
+            Deleted = (id, name);
         }
     }
 
@@ -69,10 +69,10 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     {
         var query = LogQueries.Of(Request.Form.Value("query") ?? "");
         var name = (Request.Form.Value("name") ?? "").Trim();
-        var problem = name.Length == 0 ? "Give it a name." : PlainText.Problem(name, MostLetters, lines: false) ?? (query.IsEmpty ? "Choose or type something first." : null);
+        var problem = name.Length == 0 ? "Give it a name." : PlainText.Problem(name, MaxLength, lines: false) ?? (query.IsEmpty ? "Choose or type something first." : null);
         if (problem is null && !await log.SaveAsync(name, query))
         {
-            problem = $"{LogStore.MostSaved} searches are saved already: delete one first.";
+            problem = $"{LogStore.MaxSaved} searches are saved already: delete one first.";
         }
 
         if (problem is null)
@@ -89,7 +89,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     /// <summary>Deletes a saved search.</summary>
     public async Task<IActionResult> OnPostForgetAsync(int search)
     {
-        await log.ForgetAsync(search);
+        await log.DeleteSavedAsync(search);
         return Redirect($"/log?{LogQueries.Of(Request.Form.Value("query") ?? "")}");
     }
 

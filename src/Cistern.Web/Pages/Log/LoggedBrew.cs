@@ -24,7 +24,7 @@ public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Pl
     public Forecast ExtractionLevel => Real ?? Plan;
 
     /// <summary>The flow times measured on its own clock.</summary>
-    public Measured Measured => Brew.Timed(Plan.Recipe, Run);
+    public Measured Measured => Brew.MeasuredTimes(Plan.Recipe, Run);
 
     /// <summary>Its times compared with their windows.</summary>
     public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : Brew.Verdicts(Planned, Run);

@@ -19,7 +19,7 @@ internal static class OfflinePages
     private static readonly string[] Frame = ["/", "/plan", "/brew", "/log", "/shelf", "/help"];
 
     /// <summary>Draws it.</summary>
-    public static void MapKept(this WebApplication app) => app.MapGet("/api/keep", AllAsync)
+    public static void MapOfflinePages(this WebApplication app) => app.MapGet("/api/keep", AllAsync)
         .WithName("keep")
         .WithSummary("The pages that a device keeps for when there is no network, each with a stamp that changes with it.");
 

@@ -84,7 +84,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanSaving keeping, Idempoten
 
     /// <summary>The response where the plan exists already, or the brew does not; null where the plan has to be made.</summary>
     private async Task<IActionResult?> BeforeAsync(int id, PlanRequest wish, CancellationToken ct) =>
-        await requests.DoneAsync(wish.Key, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
+        await requests.ResultOfAsync(wish.Key, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
 
     /// <summary>Loads the brew and the advice on it.</summary>
     /// <returns>Whether there is such a brew.</returns>

@@ -78,7 +78,7 @@ public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pi
         }
 
         Rows = rows;
-        Pictures = await pictures.StandingOfAsync([.. rows.Select(row => row.Brew.Id)], ct);
+        Pictures = await pictures.CurrentOfAsync([.. rows.Select(row => row.Brew.Id)], ct);
         var last = brews[^1];
         Wanted = last.Planned().Target?.TdsPercent;
         Map = SeriesMap.Draw(

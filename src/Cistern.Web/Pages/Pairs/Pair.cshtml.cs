@@ -18,7 +18,7 @@ namespace Cistern.Web.Pages.Pairs;
 /// <summary>A pair: what differs, when each brew needs hands, when both can be tasted; brewed with one touch.</summary>
 public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, PlanFinder finder, PairSides sides, BaristaContext bench) : PageModel
 {
-    private const double MostStaggerS = 3600;
+    private const double MaxStaggerS = 3600;
 
     /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
@@ -70,7 +70,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
             return NotFound();
         }
 
-        var read = least is null ? TypedNumber.ReadClock(stagger, 0, MostStaggerS) : new TypedNumber("", PairPlanning.LeastStaggerS(First.Settings.Forecast, Second.Settings.Forecast), null);
+        var read = least is null ? TypedNumber.ReadClock(stagger, 0, MaxStaggerS) : new TypedNumber("", PairPlanning.MinStaggerS(First.Settings.Forecast, Second.Settings.Forecast), null);
         if (read.Value is not { } staggerS)
         {
             Stagger = Stagger with { Text = stagger ?? "", Problem = read.Problem };
@@ -111,7 +111,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
     }
 
     private async Task<Data.Brews.Brew> BrewOfAsync(PairSide side, int? barista, CancellationToken ct) =>
-        BrewOpening.Of(side.Open, side.Settings.Editing, await finder.WholeAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), side.Settings.GrindText, bench.NowMs, barista);
+        BrewOpening.Of(side.Open, side.Settings.Editing, await finder.WithExtraMembersAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), side.Settings.GrindText, bench.NowMs, barista);
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {

@@ -42,7 +42,7 @@ public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs,
         }
 
         var forecast = side.Settings.Forecast;
-        return await pairs.PairAsync(side.Open, side.Settings.Editing.Picked, side.Name, PairPlanning.LeastStaggerS(forecast, forecast), wish, ct) is { } address
+        return await pairs.PairAsync(side.Open, side.Settings.Editing.Picked, side.Name, PairPlanning.MinStaggerS(forecast, forecast), wish, ct) is { } address
             ? Redirect(address)
             : StatusCode(StatusCodes.Status409Conflict);
     }

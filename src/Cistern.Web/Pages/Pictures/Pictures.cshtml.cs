@@ -15,12 +15,12 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Pictures;
 
 /// <summary>The pictures of a brew: shown, added, deleted and restored, also without script.</summary>
-[RequestSizeLimit(LargestUpload)]
+[RequestSizeLimit(MaxUploadBytes)]
 [EnableRateLimiting(Limits.Imports)]
 public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureProcess looker, BaristaContext bench) : PageModel
 {
     /// <summary>The largest upload, bytes: a photograph and the other fields.</summary>
-    public const int LargestUpload = PictureHeader.MostBytes + (256 * 1024);
+    public const int MaxUploadBytes = PictureHeader.MaxBytes + (256 * 1024);
 
     /// <summary>The brew's number.</summary>
     public int Id { get; private set; }
@@ -35,7 +35,7 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PicturePr
     public string? Problem { get; private set; }
 
     /// <summary>A picture's description, as typed.</summary>
-    public string Said { get; private set; } = "";
+    public string Caption { get; private set; } = "";
 
     /// <summary>When a picture was taken, in words.</summary>
     /// <param name="atMs">UTC milliseconds.</param>
@@ -52,17 +52,17 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PicturePr
             return NotFound();
         }
 
-        Said = said ?? "";
+        Caption = said ?? "";
         Problem = picture is null || picture.Length == 0 ? "Choose a picture, or take one."
-            : PlainText.Problem(Said, BrewPicture.LongestSaid, lines: false);
+            : PlainText.Problem(Caption, BrewPicture.MaxCaptionLength, lines: false);
         if (Problem is null)
         {
             using var bytes = new MemoryStream();
             await picture!.CopyToAsync(bytes, ct);
-            Problem = await PicturesApi.SaveAsync(pictures, looker, id, bytes.ToArray(), of, Said, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), bench.NowMs, ct) switch
+            Problem = await PicturesApi.SaveAsync(pictures, looker, id, bytes.ToArray(), of, Caption, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), bench.NowMs, ct) switch
             {
                 null => PictureWording.Unreadable,
-                PictureOutcome.Enough => $"A brew has at most {BrewPicture.MostOfOne} pictures. Delete one first.",
+                PictureOutcome.TooMany => $"A brew has at most {BrewPicture.MaxPerBrew} pictures. Delete one first.",
                 PictureOutcome.NoSuchBrew => "This brew is not in the log.",
                 _ => null,
             };
@@ -79,13 +79,13 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PicturePr
 
     /// <summary>Changes a picture's description.</summary>
     public async Task<IActionResult> OnPostSayAsync(int id, int picture, string? of, string? said) =>
-        PlainText.Problem(said ?? "", BrewPicture.LongestSaid, lines: false) is null && await pictures.SayAsync(id, picture, Words<PictureOf>.Find(of) ?? PictureOf.Other, said ?? "") ? Back(id) : NotFound();
+        PlainText.Problem(said ?? "", BrewPicture.MaxCaptionLength, lines: false) is null && await pictures.SetCaptionAsync(id, picture, Words<PictureOf>.Find(of) ?? PictureOf.Other, said ?? "") ? Back(id) : NotFound();
 
     /// <summary>Deletes one.</summary>
     public async Task<IActionResult> OnPostDeleteAsync(int id, int picture) => await pictures.DeleteAsync(id, picture) ? Back(id) : NotFound();
 
     /// <summary>Restores one.</summary>
-    public async Task<IActionResult> OnPostBringBackAsync(int id, int picture) => await pictures.BringBackAsync(id, picture) ? Back(id) : NotFound();
+    public async Task<IActionResult> OnPostBringBackAsync(int id, int picture) => await pictures.UndeleteAsync(id, picture) ? Back(id) : NotFound();
 
     private RedirectResult Back(int id) => Redirect($"/brew/{id.ToString(CultureInfo.InvariantCulture)}/pictures");
 

@@ -20,7 +20,7 @@ internal static class PicturesApi
             .WithName("pictures")
             .WithSummary("Takes a picture of a brew, once.")
             .WithDescription($"The body is a JPEG, PNG or WebP. key (a UUID made by the device), of ({string.Join(", ", Words<PictureOf>.All)}), said and atMs (UTC milliseconds) in the query. From Cistern's own pages only.")
-            .WithMetadata(new RequestSizeLimitAttribute(PictureHeader.MostBytes))
+            .WithMetadata(new RequestSizeLimitAttribute(PictureHeader.MaxBytes))
             .DisableAntiforgery();
     }
 
@@ -28,13 +28,13 @@ internal static class PicturesApi
     internal static async Task<PictureOutcome?> SaveAsync(PictureStore pictures, PictureProcess looker, int brewId, byte[] file, string? of, string said, Guid key, long atMs, CancellationToken ct)
     {
         // A picture that was saved already is not encoded again.
-        if (await pictures.KnowsAsync(key, ct))
+        if (await pictures.ExistsAsync(key, ct))
         {
-            return PictureOutcome.KnownAlready;
+            return PictureOutcome.AlreadySaved;
         }
 
         var picture = new BrewPicture { Key = key, Of = Words<PictureOf>.Find(of) ?? PictureOf.Other, Said = said, AtMs = atMs, Jpeg = file, Small = [] };
-        return await looker.MakeAsync(picture, ct) ? await pictures.AddAsync(brewId, picture) : null;
+        return await looker.ReencodeOneAsync(picture, ct) ? await pictures.AddAsync(brewId, picture) : null;
     }
 
     private static async Task<IResult> OneAsync(int id, int picture, bool? small, PictureStore pictures, HttpContext context, CancellationToken ct)
@@ -51,12 +51,12 @@ internal static class PicturesApi
 
     private static async Task<IResult> SendAsync(int id, Guid key, string? of, string? said, long? atMs, HttpContext context, PictureStore pictures, PictureProcess looker, BaristaContext bench, CancellationToken ct)
     {
-        if (!OwnPages.Sent(context.Request) || context.Request.ContentType is not ("image/jpeg" or "image/png" or "image/webp"))
+        if (!OwnPages.IsSameOrigin(context.Request) || context.Request.ContentType is not ("image/jpeg" or "image/png" or "image/webp"))
         {
             return Results.Problem("Pictures are taken from Cistern's own pages only, as JPEG, PNG or WebP.", statusCode: StatusCodes.Status403Forbidden);
         }
 
-        if (PlainText.Problem(said ?? "", BrewPicture.LongestSaid, lines: false) is { } problem)
+        if (PlainText.Problem(said ?? "", BrewPicture.MaxCaptionLength, lines: false) is { } problem)
         {
             return Results.Problem(problem, statusCode: StatusCodes.Status422UnprocessableEntity);
         }
@@ -67,7 +67,7 @@ internal static class PicturesApi
         {
             null => Results.Problem(PictureWording.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity),
             PictureOutcome.NoSuchBrew => Results.Problem($"There is no brew {id} in its log.", statusCode: StatusCodes.Status404NotFound),
-            PictureOutcome.Enough => Results.Problem($"A brew has at most {BrewPicture.MostOfOne} pictures.", statusCode: StatusCodes.Status409Conflict),
+            PictureOutcome.TooMany => Results.Problem($"A brew has at most {BrewPicture.MaxPerBrew} pictures.", statusCode: StatusCodes.Status409Conflict),
             _ => Results.NoContent(),
         };
     }

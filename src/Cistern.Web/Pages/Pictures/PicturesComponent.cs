@@ -12,7 +12,7 @@ public sealed class PicturesComponent(PictureStore pictures) : ViewComponent
     /// <param name="adds">Whether pictures can be added here.</param>
     public async Task<IViewComponentResult> InvokeAsync(int brewId, bool adds)
     {
-        var standing = await pictures.StandingOfAsync([brewId], HttpContext.RequestAborted);
+        var standing = await pictures.CurrentOfAsync([brewId], HttpContext.RequestAborted);
         return View("/Pages/Pictures/_Small.cshtml", new SmallPictures(brewId, [.. standing[brewId]], adds));
     }
 }

@@ -14,9 +14,9 @@ public static class Asking
         Outcome.TdsPercent => TypedNumber.Read(text, 0.1, 15, "% TDS"),
         Outcome.ExtractionYieldPercent => TypedNumber.Read(text, 1, 35, "%"),
         Outcome.FlavourBalance => TypedNumber.Read(text, -10, 10, ""),
-        Outcome.DrinkG => Mass(TypedNumber.Read(text, format.Units.MassFromG(5), format.Units.MassFromG(Member.MostWaterG), format.MassUnit), format),
+        Outcome.DrinkG => Mass(TypedNumber.Read(text, format.Units.MassFromG(5), format.Units.MassFromG(Member.MaxWaterG), format.MassUnit), format),
         Outcome.PressForceN => TypedNumber.Read(text, 10, 500, "N"),
-        _ => TypedNumber.ReadClock(text, 1, Member.LongestBrewS),
+        _ => TypedNumber.ReadClock(text, 1, Member.MaxBrewS),
     };
 
     private static TypedNumber Mass(TypedNumber typed, FigureFormat format) => typed.Value is { } mass ? typed with { Value = format.Units.MassToG(mass) } : typed;

@@ -119,7 +119,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         }
 
         Say($"{format.Dose(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Batch.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Dose(Batch.DoseG)} now.");
-        plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Dose(doseG)} instead");
+        plan.Alternative = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Dose(doseG)} instead");
     }
 
     /// <summary>The plan with a dose and a ratio held; null where no batch fits.</summary>
@@ -139,7 +139,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         if (plan.Good && was && (Batch.Ratio < least || Batch.Ratio > Most))
         {
             Say($"The ratio is now {FigureFormat.Ratio(Batch.Ratio)}, because {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.");
-            plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"ratio:{stood:R}"), $"Hold {FigureFormat.Ratio(stood)} instead");
+            plan.Alternative = (string.Create(CultureInfo.InvariantCulture, $"ratio:{stood:R}"), $"Hold {FigureFormat.Ratio(stood)} instead");
         }
     }
 
@@ -166,7 +166,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
 
         if (quantity == Quantity.Ratio && AsDrunk(text) is { } drunk)
         {
-            var asked = TypedNumber.Read(Bare(drunk), min, 60, unit) with { Text = text };
+            var asked = TypedNumber.Read(RatioText(drunk), min, 60, unit) with { Text = text };
             typed[quantity] = asked;
             if (asked.Value is { } ends)
             {
@@ -176,7 +176,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
             return;
         }
 
-        var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : Measured(quantity, text), min, max, unit) with { Text = text };
+        var number = TypedNumber.Read(quantity == Quantity.Ratio ? RatioText(text) : Measured(quantity, text), min, max, unit) with { Text = text };
         typed[quantity] = number.Naming(AsSpoken(quantity));
         if (number.Value is { } value)
         {
@@ -202,7 +202,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     }
 
     /// <summary>Reads a ratio typed as 15, 1:15 or 67 g/L.</summary>
-    private static string Bare(string text)
+    private static string RatioText(string text)
     {
         var plain = text.Trim().ToLowerInvariant();
         if (PerLitre.FirstOrDefault(words => plain.EndsWith(words, StringComparison.Ordinal)) is { } said)
@@ -218,12 +218,12 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     private static string? AsDrunk(string text)
     {
         var plain = text.Trim().ToLowerInvariant();
-        return Begins.FirstOrDefault(words => plain.StartsWith(words, StringComparison.Ordinal)) is { } first ? plain[first.Length..].Trim()
-            : Closes.FirstOrDefault(words => plain.EndsWith(words, StringComparison.Ordinal)) is { } last ? plain[..^last.Length].Trim() : null;
+        return AsDrunkPrefixes.FirstOrDefault(words => plain.StartsWith(words, StringComparison.Ordinal)) is { } first ? plain[first.Length..].Trim()
+            : AsDrunkSuffixes.FirstOrDefault(words => plain.EndsWith(words, StringComparison.Ordinal)) is { } last ? plain[..^last.Length].Trim() : null;
     }
 
-    private static readonly string[] Begins = ["ends at", "end at", "final"];
-    private static readonly string[] Closes = ["after ice", "after the ice", "after melting", "melted", "in the end", "as drunk", "after diluting"];
+    private static readonly string[] AsDrunkPrefixes = ["ends at", "end at", "final"];
+    private static readonly string[] AsDrunkSuffixes = ["after ice", "after the ice", "after melting", "melted", "in the end", "as drunk", "after diluting"];
 
     // As ratios are said; adding a word is adding it here.
     private static readonly string[] PerLitre = ["g/l", "g per litre", "g per liter", "grams per litre", "grams a litre"];
@@ -238,7 +238,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         var plain = SpokenAmounts.InFigures(text);
         if (quantity == Quantity.Dose && SpokenAmounts.Spoons(text) is { } spoons)
         {
-            return InOwn(format.Coffee.Units, plan.ToldIn.Equipment.SpoonsG(spoons.Count, spoons.Heaped));
+            return InOwn(format.Coffee.Units, plan.StepFormat.Equipment.SpoonsG(spoons.Count, spoons.Heaped));
         }
 
         if (quantity == Quantity.Dose && StraightWalled && SpokenAmounts.DepthM(text) is { } depthM)
@@ -301,7 +301,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     private (double Min, double Max, string Unit, double Step) Bounds(Quantity quantity) => quantity switch
     {
         Quantity.Dose => (format.Coffee.Units.MassFromG(1), format.Coffee.Units.MassFromG(400), format.Coffee.MassUnit, format.Units.Dose == MassUnit.Gram ? 1 : 0.05),
-        Quantity.Water => (format.Units.MassFromG(20), format.Units.MassFromG(Member.MostWaterG), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 10 : 0.5),
+        Quantity.Water => (format.Units.MassFromG(20), format.Units.MassFromG(Member.MaxWaterG), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 10 : 0.5),
         Quantity.Ratio => (3, 30, "", 0.5),
         _ => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
     };

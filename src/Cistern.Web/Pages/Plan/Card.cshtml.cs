@@ -40,7 +40,7 @@ public sealed class CardModel(PlanOpening opening, BaristaContext bench) : PageM
 
         Size = size == "a5" ? "a5" : "a6";
         Plan = PlanSettings.Read(opened.Plan.State, opened.Context, await bench.FormatAsync(ct), Request.Query);
-        Format = Plan.ToldIn;
+        Format = Plan.StepFormat;
         Name = opened.Plan.Stored?.Name ?? Plan.Recipe.Name;
         return Page();
     }

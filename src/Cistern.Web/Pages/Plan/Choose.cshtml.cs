@@ -22,7 +22,7 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>Finds a plan by coffee, drink and time, and manages the baristas' own plans.</summary>
 public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
-    private const int MostPages = 10_000;
+    private const int MaxPages = 10_000;
 
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
@@ -111,7 +111,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
     }
 
     /// <summary>Where a recipe does not match, in words.</summary>
-    public string Falls(Choice choice) => string.Join(", ", choice.Misfits.Select(misfit => misfit switch
+    public string MisfitText(Choice choice) => string.Join(", ", choice.Misfits.Select(misfit => misfit switch
     {
         Misfit.Vessel => "another brewer",
         Misfit.TooWeakForMilk => $"{FigureFormat.Percent(choice.Forecast.Totals.TdsPercent, 2)}, thin under milk",
@@ -209,7 +209,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
         var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         return await keeping.SaveAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
-            : await requests.DoneAsync(wish.Key, ct) ?? "/plan#own";
+            : await requests.ResultOfAsync(wish.Key, ct) ?? "/plan#own";
     }, ct);
 
     private async Task<IActionResult> ChangeAsync(int stored, Func<Task<string>> change, CancellationToken ct)
@@ -234,8 +234,8 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
     {
         Format = await bench.FormatAsync(ct);
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
-        OwnWords = Request.Query.Asked("own");
-        OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MostPages ? page : 0;
+        OwnWords = Request.Query.Requested("own");
+        OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MaxPages ? page : 0;
         (Own, OwnOf) = await finder.FindSavedAsync(OwnWords, OwnPage, ct);
         Unsaved = await finder.UnsavedAsync(ct);
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
@@ -254,7 +254,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
     private bool IsMeant(Choice choice)
     {
         var told = $"{choice.Recipe.Name} {StepWording.Vessel(choice.Recipe.Brewer)} {choice.Recipe.Style} {StyleWording.ReasonOf(choice.Recipe.Id) ?? StyleWording.Of(choice.Recipe.Style)} {(choice.Forecast.Totals.ChilledC is null ? "hot" : "iced")}";
-        return FrameForm.Tells(told, Asked);
+        return FrameForm.IsFor(told, Asked);
     }
 
     private IEnumerable<Choice> Sorted(IEnumerable<Choice> choices) => Order switch
@@ -270,7 +270,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
     private void ReadWish()
     {
         string? Sent(string name) => Request.Query.Value(name) is { Length: > 0 } text ? text : null;
-        Asked = Request.Query.Asked("words");
+        Asked = Request.Query.Requested("words");
         Order = Orders.Any(one => one.Word == Sent("order")) ? Sent("order")! : "";
         Bag = int.TryParse(Sent("bag"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? Bags.FirstOrDefault(bag => bag.Id == id) : null;
         var cups = Number("cups", "Cups", "", 0.25, 20);

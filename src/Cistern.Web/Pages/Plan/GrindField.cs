@@ -49,7 +49,7 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
             return grind with { Problem = $"{problem} A word will do too: {GrainWords.Examples}." };
         }
 
-        if (plan.Grinder is { Step: > 0 } stepped && grind.Value is { } between && grind.Text != stands && Off(stepped, between))
+        if (plan.Grinder is { Step: > 0 } stepped && grind.Value is { } between && grind.Text != stands && IsBetween(stepped, between))
         {
             var lower = stepped.Least + (Math.Floor((between - stepped.Least) / stepped.Step) * stepped.Step);
             return grind with { Value = null, Problem = $"{stepped.Name} goes by {(stepped.Step == 1 ? "whole" : FigureFormat.Setting(stepped.Step))} {stepped.SettingName}: {FigureFormat.Setting(lower)} or {FigureFormat.Setting(lower + stepped.Step)}?" };
@@ -65,7 +65,7 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
     }
 
     /// <summary>Whether a setting is between two that the grinder has, by more than rounding can explain.</summary>
-    private static bool Off(Data.Shelf.Grinder grinder, double setting)
+    private static bool IsBetween(Data.Shelf.Grinder grinder, double setting)
     {
         const double Rounded = 0.02;
         var steps = (setting - grinder.Least) / grinder.Step;

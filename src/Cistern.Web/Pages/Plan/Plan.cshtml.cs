@@ -28,8 +28,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.FlavourBalance)));
 
     private FigureFormat own = null!;
-    private string? said;
-    private (string Do, string Label)? instead;
+    private string? message;
+    private (string Do, string Label)? alternative;
     private bool planned;
 
     /// <summary>The plan as it lies open.</summary>
@@ -60,10 +60,10 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     public string From { get; private set; } = "";
 
     /// <summary>A message about the last press; without script it is carried over a redirect.</summary>
-    public string? Said => Settings.Answer ?? said;
+    public string? Message => Settings.Answer ?? message;
 
     /// <summary>The button that goes with it, or null.</summary>
-    public (string Do, string Label)? Instead => Settings.Instead ?? instead;
+    public (string Do, string Label)? Alternative => Settings.Alternative ?? alternative;
 
     /// <summary>Its name.</summary>
     public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
@@ -72,7 +72,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
     /// <summary>The submitted form, or else the query.</summary>
-    private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
+    private Values SentValues => Request.HasFormContentType ? Request.Form : Request.Query;
 
     /// <summary>What it took from the shelf by itself and still uses, in words.</summary>
     public string OwnGear => string.Join(", ", new[]
@@ -93,9 +93,9 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             return NotFound();
         }
 
-        said = TempData[nameof(Said)] as string;
-        instead = TempData[nameof(Instead)] is string offer && offer.Split('\n', 2) is [var pressed, var label] ? (pressed, label) : null;
-        await WorkOutAsync(ct);
+        message = TempData[nameof(Message)] as string;
+        alternative = TempData[nameof(Alternative)] is string offer && offer.Split('\n', 2) is [var pressed, var label] ? (pressed, label) : null;
+        await ComputeAsync(ct);
         return Page();
     }
 
@@ -105,23 +105,23 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         var preview = Request.Form.Value("preview") == "1";
         if (preview)
         {
-            return await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct) ? await ShownAsync(went: false, ct) : NotFound();
+            return await LoadAsync(id, SentValues, SentValues.Value("from") ?? "", ct) ? await ShowAsync(went: false, ct) : NotFound();
         }
 
         var wish = await WishAsync(ct);
         return await AnsweredAsync(id, wish, async () =>
         {
-            if (await WentAsync(wish, ct) is { } moved)
+            if (await RedirectAsync(wish, ct) is { } moved)
             {
                 if (!moved)
                 {
                     return null;
                 }
 
-                return await ShownAsync(went: true, ct);
+                return await ShowAsync(went: true, ct);
             }
 
-            return (Settings.Editing.Did.Count == 0 || await StoredAsync(wish, ct)) && await WantedAsync(wish, ct) ? await ShownAsync(went: false, ct) : null;
+            return (Settings.Editing.Applied.Count == 0 || await StoredAsync(wish, ct)) && await SetScheduleAsync(wish, ct) ? await ShowAsync(went: false, ct) : null;
         }, ct);
     }
 
@@ -132,7 +132,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     /// <summary>The plan as an open recipe file.</summary>
     public async Task<IActionResult> OnGetFileAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
-            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await finder.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
+            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await finder.WithExtraMembersAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
             : NotFound();
 
     /// <summary>The brew chart as an SVG file.</summary>
@@ -147,7 +147,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         var wish = await WishAsync(ct);
         return await AnsweredAsync(id, wish, async () =>
         {
-            await WorkOutAsync(ct);
+            await ComputeAsync(ct);
             var name = (Request.Form.Value("keep.name") ?? "").Trim();
             var why = (Request.Form.Value("keep.why") ?? "").Trim();
             var problem = name.Length == 0 ? "Give it a name of up to 200 letters." : PlainText.Problem(name, 200, lines: false) ?? PlainText.Problem(why, 2_000, lines: true) ?? (!CanBeSaved() ? "Something above needs correcting." : null);
@@ -171,28 +171,28 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         {
             // What was typed in the same form is a separate change with its own key.
             var beside = wish with { Key = IdempotencyKey.Second(wish.Key) };
-            if (await requests.DoneAsync(beside.Key, ct) is { } changed)
+            if (await requests.ResultOfAsync(beside.Key, ct) is { } changed)
             {
                 if (!await LoadAsync(changed["/plan/".Length..], [], "", ct))
                 {
                     return NotFound();
                 }
             }
-            else if (Settings.Editing.Did.Count > 0 && CanBeSaved() && !await StoredAsync(beside, ct))
+            else if (Settings.Editing.Applied.Count > 0 && CanBeSaved() && !await StoredAsync(beside, ct))
             {
                 return null;
             }
 
-            await WorkOutAsync(ct);
+            await ComputeAsync(ct);
             var unasked = View.Events.Any(one => one.Kind == BrewEventKind.ToTheBrim) && Request.Form.Value("brim") != "sure";
             if (!Settings.Good || !View.CanBrew || unasked)
             {
-                said = unasked ? "It would be full to the brim. Brew it anyway, or scale it to fit?" : null;
+                message = unasked ? "It would be full to the brim. Brew it anyway, or scale it to fit?" : null;
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
                 return Page();
             }
 
-            var recipe = await finder.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct);
+            var recipe = await finder.WithExtraMembersAsync(Open, Settings.Recipe with { Name = Name }, ct);
             var brew = BrewOpening.Of(Open, Settings.Editing, recipe, Settings.GrindText, bench.NowMs, wish.BaristaId);
             return await start.BrewAsync(brew, wish, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
         }, ct);
@@ -204,14 +204,14 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         var wish = await WishAsync(ct);
         return await AnsweredAsync(id, wish, async () =>
         {
-            await WorkOutAsync(ct);
+            await ComputeAsync(ct);
             if (!CanBeSaved() || !View.CanBrew)
             {
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
                 return Page();
             }
 
-            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.LeastStaggerS(View.Forecast, View.Forecast), wish, ct) is { } address ? Goto(address) : null;
+            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.MinStaggerS(View.Forecast, View.Forecast), wish, ct) is { } address ? Goto(address) : null;
         }, ct);
     }
 
@@ -240,12 +240,12 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         const int MostTries = 6;
         for (var attempt = 0; attempt < MostTries; attempt++)
         {
-            if (await requests.DoneAsync(wish.Key, ct) is { } address)
+            if (await requests.ResultOfAsync(wish.Key, ct) is { } address)
             {
-                return await AgainAsync(address, ct);
+                return await RetryAsync(address, ct);
             }
 
-            if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
+            if (!await LoadAsync(id, SentValues, SentValues.Value("from") ?? "", ct))
             {
                 return NotFound();
             }
@@ -262,14 +262,14 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     }
 
     /// <summary>Shows the result of a request that was carried out before, when its answer was lost.</summary>
-    private async Task<IActionResult> AgainAsync(string address, CancellationToken ct)
+    private async Task<IActionResult> RetryAsync(string address, CancellationToken ct)
     {
         if (!Part || !address.StartsWith("/plan/", StringComparison.Ordinal) || !await LoadAsync(address["/plan/".Length..], [], "", ct))
         {
             return Goto(address);
         }
 
-        await WorkOutAsync(ct);
+        await ComputeAsync(ct);
         Response.Headers["HX-Replace-Url"] = address;
         return Page();
     }
@@ -277,17 +277,17 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     private async Task<PlanRequest> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>The page after a change, or a redirect to it without script.</summary>
-    private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
+    private async Task<IActionResult> ShowAsync(bool went, CancellationToken ct)
     {
         // A mere message is shown at once; a change is followed by a redirect.
-        if (!Part && Settings.Good && (went || planned || Settings.Editing.Did.Count > 0 || Settings.Answer is null))
+        if (!Part && Settings.Good && (went || planned || Settings.Editing.Applied.Count > 0 || Settings.Answer is null))
         {
-            TempData[nameof(Said)] = Settings.Answer;
-            TempData[nameof(Instead)] = Settings.Instead is { } offer ? $"{offer.Do}\n{offer.Label}" : null;
+            TempData[nameof(Message)] = Settings.Answer;
+            TempData[nameof(Alternative)] = Settings.Alternative is { } offer ? $"{offer.Do}\n{offer.Label}" : null;
             return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
         }
 
-        await WorkOutAsync(ct);
+        await ComputeAsync(ct);
         if (Open.Stored is not null && Request.Form.Value("preview") != "1")
         {
             Response.Headers["HX-Replace-Url"] = $"/plan/{Open.Id}";
@@ -299,7 +299,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
 
     /// <summary>Undo, redo and accept, which change the stored plan and not the recipe.</summary>
     /// <returns>Whether it was done; null where none of them was requested.</returns>
-    private async Task<bool?> WentAsync(PlanRequest wish, CancellationToken ct)
+    private async Task<bool?> RedirectAsync(PlanRequest wish, CancellationToken ct)
     {
         var pressed = Request.Form.Value("do");
         if (pressed is not ("undo" or "redo" or "accept" or "back"))
@@ -320,13 +320,13 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         }
 
         Open = moved;
-        Shows(PlanSettings.Read(Open.State, Context, own, []), Sent);
+        IsShown(PlanSettings.Read(Open.State, Context, own, []), SentValues);
         return true;
     }
 
     /// <summary>Saves when the drink is wanted, where that was changed; an invalid time is reported at its field and changes nothing.</summary>
     /// <returns>False where the plan has changed meanwhile.</returns>
-    private async Task<bool> WantedAsync(PlanRequest wish, CancellationToken ct)
+    private async Task<bool> SetScheduleAsync(PlanRequest wish, CancellationToken ct)
     {
         var typed = (Request.Form.Value("ready") ?? "").Trim();
         if (typed == (Request.Form.Value("was.ready") ?? "").Trim() || !Settings.Good)
@@ -340,7 +340,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             return true;
         }
 
-        if (await changes.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Key = Settings.Editing.Did.Count > 0 ? IdempotencyKey.Second(wish.Key) : wish.Key }, ct) is not { } stored)
+        if (await changes.ScheduleAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Key = Settings.Editing.Applied.Count > 0 ? IdempotencyKey.Second(wish.Key) : wish.Key }, ct) is not { } stored)
         {
             return false;
         }
@@ -373,7 +373,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             return true;
         }
 
-        if (await changes.ChangeAsync(Open, state, string.Join(", ", Settings.Editing.Did), wish, ct) is not { } stored)
+        if (await changes.ChangeAsync(Open, state, string.Join(", ", Settings.Editing.Applied), wish, ct) is not { } stored)
         {
             return false;
         }
@@ -413,12 +413,12 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             state = PlanSettings.Read(state, Context, own, QueryHelpers.ParseQuery(From)).Editing.State;
         }
 
-        Shows(PlanSettings.Read(state, Context, own, values), values);
+        IsShown(PlanSettings.Read(state, Context, own, values), values);
         return true;
     }
 
     /// <summary>Shows a plan, at the submitted moment or at the end of its steep.</summary>
-    private void Shows(PlanSettings settings, Values values)
+    private void IsShown(PlanSettings settings, Values values)
     {
         var series = settings.Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
@@ -426,20 +426,20 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     }
 
     /// <summary>Computes everything but the brew chart and the vessel.</summary>
-    private async Task WorkOutAsync(CancellationToken ct)
+    private async Task ComputeAsync(CancellationToken ct)
     {
-        var values = Sent;
+        var values = SentValues;
         // As it was opened there is nothing to work out twice.
         var accepted = ReferenceEquals(Settings.Editing.State, Open.Accepted) ? View.Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : new PlanEditing(Open.Accepted, Context).Forecast;
-        await View.WorkOutAsync(Open, accepted, values, ReadOpenStep(), bench, LastBrewsAsync(ct), ct);
+        await View.ComputeAsync(Open, accepted, values, ReadOpenStep(), bench, LastBrewsAsync(ct), ct);
         Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
     }
 
     private int ReadOpenStep()
     {
-        var values = Sent;
+        var values = SentValues;
         var sent = int.TryParse(values.Value("open"), NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : -1;
         var pressed = values.Value("do")?.Split(':');
         if (pressed is ["open", var which] && int.TryParse(which, NumberStyles.None, CultureInfo.InvariantCulture, out var wanted))

@@ -66,7 +66,7 @@ public static class PlanActions
             case "set" when parts.Length > 2:
                 Set(plan, parts[1], parts[2]);
                 break;
-            case "steep" when parts.Length > 1 && double.TryParse(parts[1], NumberStyles.Float, CultureInfo.InvariantCulture, out var untilS) && untilS is >= 1 and <= Member.LongestBrewS:
+            case "steep" when parts.Length > 1 && double.TryParse(parts[1], NumberStyles.Float, CultureInfo.InvariantCulture, out var untilS) && untilS is >= 1 and <= Member.MaxBrewS:
                 plan.Do(new PlanChange.Release(untilS), $"steep until {FigureFormat.Clock(untilS)}");
                 break;
             case "let-down":
@@ -82,10 +82,10 @@ public static class PlanActions
         }
     }
 
-    private static void Step(PlanSettings plan, PlanChange change, string words) => Told(plan, plan.Do(change, words));
+    private static void Step(PlanSettings plan, PlanChange change, string words) => Describe(plan, plan.Do(change, words));
 
     /// <summary>Reports the result of a change of steps.</summary>
-    private static PlanApplied Told(PlanSettings plan, PlanApplied applied)
+    private static PlanApplied Describe(PlanSettings plan, PlanApplied applied)
     {
         plan.Opens = applied.Step ?? plan.Opens;
         if (applied.Refusal == PlanRefusal.Unreadable)
@@ -97,7 +97,7 @@ public static class PlanActions
     }
 
     private static double? Seconds(string[] parts) =>
-        parts.Length > 2 && double.TryParse(parts[2], NumberStyles.Float, CultureInfo.InvariantCulture, out var seconds) && double.IsFinite(seconds) ? Math.Clamp(seconds, -Member.LongestStepS, Member.LongestBrewS) : null;
+        parts.Length > 2 && double.TryParse(parts[2], NumberStyles.Float, CultureInfo.InvariantCulture, out var seconds) && double.IsFinite(seconds) ? Math.Clamp(seconds, -Member.MaxStepS, Member.MaxBrewS) : null;
 
     private static void Add(PlanSettings plan, Values values, int after)
     {
@@ -122,7 +122,7 @@ public static class PlanActions
         }
 
         var typed = values.Value("put.at")?.Trim() ?? "";
-        var at = TypedNumber.ReadClock(typed, -Member.LongestStepS, Member.LongestBrewS);
+        var at = TypedNumber.ReadClock(typed, -Member.MaxStepS, Member.MaxBrewS);
         if (at.Value is null && (typed.Length > 0 || gesture is { HasTime: true }))
         {
             plan.Answer = typed.Length > 0 ? at.Problem : SayWhen;
@@ -137,31 +137,31 @@ public static class PlanActions
     {
         var said = StepWording.InList(word);
         var broken = word == "break-skim-and-settle" && plan.Recipe.Steps.Any(step => step is Core.Recipes.Step.BreakCrust);
-        var applied = Told(plan, plan.Do(change, $"{said} put in"));
+        var applied = Describe(plan, plan.Do(change, $"{said} put in"));
         if (applied is { Refusal: PlanRefusal.NothingLeft, Value: { } latestS })
         {
             plan.Opens = null;
             plan.Answer = latestS < 0 ? $"The coffee is wet by then: to {said}, do it before the first water. Nothing was changed." : $"The brewer is empty by then: there is nothing to {said}. Nothing was changed.";
-            plan.Instead = (FormattableString.Invariant($"put:{word}:{latestS:R}"), latestS < 0 ? "Put it before the water" : $"Put it at {FigureFormat.Clock(latestS)}");
+            plan.Alternative = (FormattableString.Invariant($"put:{word}:{latestS:R}"), latestS < 0 ? "Put it before the water" : $"Put it at {FigureFormat.Clock(latestS)}");
             return;
         }
 
         plan.Answer = applied.Refusal switch
         {
             PlanRefusal.NoTime => SayWhen,
-            PlanRefusal.NoPlace => $"There is no place for that here: {WantsPlace(plan, word)}.",
+            PlanRefusal.NoPlace => $"There is no place for that here: {NeedsPlace(plan, word)}.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
-            PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Combine some.",
+            PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MaxSteps} steps. Combine some.",
             null when broken => "A crust is broken once: the earlier break was removed.",
             _ => Moved(plan, change, applied.Step),
         };
     }
 
     /// <summary>What a gesture needs that found no place.</summary>
-    private static string WantsPlace(PlanSettings plan, string gesture) => gesture switch
+    private static string NeedsPlace(PlanSettings plan, string gesture) => gesture switch
     {
         "bloom" when plan.Recipe.Steps.FirstOrDefault(step => step is Core.Recipes.Step.Pour or Core.Recipes.Step.AddCoffee) is Core.Recipes.Step.Pour => "the water goes in before the coffee",
-        "bloom" when plan.Recipe.Steps.OfType<Core.Recipes.Step.Pour>().FirstOrDefault() is { } first => $"the first pour, {plan.ToldIn.Mass(first.ToG)}, may be a bloom already, or it would be over before its water is in",
+        "bloom" when plan.Recipe.Steps.OfType<Core.Recipes.Step.Pour>().FirstOrDefault() is { } first => $"the first pour, {plan.StepFormat.Mass(first.ToG)}, may be a bloom already, or it would be over before its water is in",
         "bloom" => "nothing is poured",
         "swirl-before-the-drain" => "the swirl needs a drawdown after it",
         "lift-the-lid" => "no lid is on then",
@@ -181,7 +181,7 @@ public static class PlanActions
         }
 
         return change is PlanChange.Put { AtS: { } atS } && step is { } index && plan.Forecast.Timings[index].StartS is var standsS && Math.Abs(standsS - atS) > Near && atS >= 0
-            ? $"Put in at {FigureFormat.Clock(standsS)}, not {FigureFormat.Clock(atS)}{(standsS > atS && index > 0 ? $": “{StepWording.Of(plan.Recipe, index - 1, plan.ToldIn).Verb}” is not over sooner" : "")}."
+            ? $"Put in at {FigureFormat.Clock(standsS)}, not {FigureFormat.Clock(atS)}{(standsS > atS && index > 0 ? $": “{StepWording.Of(plan.Recipe, index - 1, plan.StepFormat).Verb}” is not over sooner" : "")}."
             : null;
     }
 
@@ -219,11 +219,11 @@ public static class PlanActions
             var other = StepWording.Of(plan.Recipe, pushed, format).Verb;
             plan.RefusedStep = form.With([Finding.Error("at", $"{other} is at {FigureFormat.Clock(standsS)}, and would be delayed.", FigureFormat.Clock(wantedS), $"Give a time up to {FigureFormat.Clock(standsS)}, or move everything after it too.")]);
             plan.Answer = $"{StepWording.Of(plan.Recipe, index, format).Verb} at {FigureFormat.Clock(wantedS)} would come after {other} at {FigureFormat.Clock(standsS)}. Nothing was changed.";
-            plan.Instead = (FormattableString.Invariant($"begin:{index}:{wantedS:R}"), "Move everything after it too");
+            plan.Alternative = (FormattableString.Invariant($"begin:{index}:{wantedS:R}"), "Move everything after it too");
             return;
         }
 
-        applied = applied is null ? null : Told(plan, applied);
+        applied = applied is null ? null : Describe(plan, applied);
         if (applied is null || applied.Refusal == PlanRefusal.StepRefused)
         {
             // The problems of its other members are shown as well.
@@ -263,7 +263,7 @@ public static class PlanActions
             return;
         }
 
-        var told = plan.Told(setting, solution.Values[setting]);
+        var told = plan.FormatValue(setting, solution.Values[setting]);
         var gives = $"{told} gives {Asking.Told(outcome, solution.Forecast.Totals.Of(outcome) ?? 0, format)}";
         if (applied.Refusal is null)
         {
@@ -273,7 +273,7 @@ public static class PlanActions
         else
         {
             plan.Answer = $"{solution.Why} The nearest: {gives}. Nothing is changed.";
-            plan.Instead = solution.Values[setting] == stood ? null : (FormattableString.Invariant($"set:{setting}:{solution.Values[setting]:R}"), $"Take {told}");
+            plan.Alternative = solution.Values[setting] == stood ? null : (FormattableString.Invariant($"set:{setting}:{solution.Values[setting]:R}"), $"Take {told}");
         }
     }
 
@@ -296,7 +296,7 @@ public static class PlanActions
             return;
         }
 
-        var told = $"{plan.Told(by, solution.Values[by])} and {plan.Told(Setting.DoseG, solution.Values[Setting.DoseG])}";
+        var told = $"{plan.FormatValue(by, solution.Values[by])} and {plan.FormatValue(Setting.DoseG, solution.Values[Setting.DoseG])}";
         var comes = $"{FigureFormat.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, balance {FigureFormat.Signed(solution.Forecast.Totals.FlavourBalance, 2)}";
         plan.Note(applied.Refusal is null ? told : null);
         plan.Answer = applied.Refusal is null ? $"{told} give {comes}." : $"{solution.Why} The nearest: {told} give {comes}. Nothing is changed.";
@@ -305,9 +305,9 @@ public static class PlanActions
     private static void Set(PlanSettings plan, string name, string text)
     {
         if (Enum.TryParse<Setting>(name, out var setting) && Enum.IsDefined(setting) && double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value)
-            && Told(plan, plan.Do(new PlanChange.Set(setting, value), null)) is { Refusal: null, Value: { } set })
+            && Describe(plan, plan.Do(new PlanChange.Set(setting, value), null)) is { Refusal: null, Value: { } set })
         {
-            plan.Note($"{Solving.Name(setting)[4..]} {plan.Told(setting, set)}");
+            plan.Note($"{Solving.Name(setting)[4..]} {plan.FormatValue(setting, set)}");
         }
     }
 
@@ -322,7 +322,7 @@ public static class PlanActions
         }
 
         var totals = plan.Forecast.Totals;
-        var applied = Told(plan, plan.Do(new PlanChange.DilutedTo(tdsPercent), null));
+        var applied = Describe(plan, plan.Do(new PlanChange.DilutedTo(tdsPercent), null));
         if (applied.Refusal is not null)
         {
             plan.Answer = $"It is {FigureFormat.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to dilute.";

@@ -36,7 +36,7 @@ public sealed class PlanSettings
             AsWritten();
         }
 
-        MovedOn = [.. Work.MovedOn.Select(Moved)];
+        MovedOn = [.. Work.SteepEndMoved.Select(Moved)];
         if (sent.Pressed == "as-now")
         {
             Do(new PlanChange.AsOnShelf(), "as it is on the shelf now");
@@ -49,7 +49,7 @@ public sealed class PlanSettings
         Meant = TargetFields.Read(this, sent);
         batch.Read();
         PlanActions.Do(this, values, format);
-        if (Editing.LetGo)
+        if (Editing.BatchReleased)
         {
             Problems.Insert(0, "The quantities you set do not fit together here; the recipe's own dose and water are used again.");
         }
@@ -112,7 +112,7 @@ public sealed class PlanSettings
     public string? Answer { get; set; }
 
     /// <summary>The button that accepts the nearest value, where a wanted one could not be reached.</summary>
-    public (string Do, string Label)? Instead { get; set; }
+    public (string Do, string Label)? Alternative { get; set; }
 
     /// <summary>Findings that belong to no single field.</summary>
     public List<string> Problems { get; } = [];
@@ -127,7 +127,7 @@ public sealed class PlanSettings
     public bool CanGrind => Editing.CanGrind;
 
     /// <summary>Whether everything typed is valid.</summary>
-    public bool Good => !Editing.LetGo && Kettle.Problem is null && SteepEnd?.Problem is null && Meant.All(one => one.Problem is null) && GrindSetting.Problem is null && batch.Good && Problems.Count == 0 && RefusedStep is null;
+    public bool Good => !Editing.BatchReleased && Kettle.Problem is null && SteepEnd?.Problem is null && Meant.All(one => one.Problem is null) && GrindSetting.Problem is null && batch.Good && Problems.Count == 0 && RefusedStep is null;
 
     /// <summary>The grind in words: the grinder and its setting.</summary>
     public string GrindText => !CanGrind ? $"bought ground, about {FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
@@ -156,7 +156,7 @@ public sealed class PlanSettings
     public static string Words(PlanPicks picks) => string.Create(CultureInfo.InvariantCulture, $"{picks.BagId}.{picks.GrinderId}.{picks.VesselId}");
 
     /// <summary>How its steps are worded: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
-    public FigureFormat ToldIn => format.With(format.Equipment with
+    public FigureFormat StepFormat => format.With(format.Equipment with
     {
         Spoon = EquipmentSpoon.Of(Editing.Spoon) ?? format.Equipment.Spoon,
         MarksMl = Editing.Vessel?.MarksMl ?? [],
@@ -173,7 +173,7 @@ public sealed class PlanSettings
     public Dial DialOf(Setting setting) => Work.DialOf(setting);
 
     /// <summary>A setting's value in the barista's terms: clicks of their grinder, their units.</summary>
-    public string Told(Setting setting, double value) => setting switch
+    public string FormatValue(Setting setting, double value) => setting switch
     {
         Setting.DoseG => format.Dose(value),
         Setting.WaterG => format.Water(value),
@@ -284,7 +284,7 @@ public sealed class PlanSettings
             if (cold && Settings.Get(Forecast, Setting.SteepEndS) is < OfHoursS)
             {
                 Answer = $"Cold water extracts in hours, not in minutes. {Answer}".TrimEnd();
-                Instead = (string.Create(CultureInfo.InvariantCulture, $"steep:{TypedNumber.OvernightS:R}"), $"Steep until {FigureFormat.Clock(TypedNumber.OvernightS)}");
+                Alternative = (string.Create(CultureInfo.InvariantCulture, $"steep:{TypedNumber.OvernightS:R}"), $"Steep until {FigureFormat.Clock(TypedNumber.OvernightS)}");
             }
         }
 
@@ -337,7 +337,7 @@ public sealed class PlanSettings
         }
 
         var stands = FigureFormat.Clock(standsS);
-        var steepEnd = TypedNumber.ReadClock(sent.Changed("release", stands) ?? stands, 1, Member.LongestBrewS);
+        var steepEnd = TypedNumber.ReadClock(sent.Changed("release", stands) ?? stands, 1, Member.MaxBrewS);
         if (steepEnd.Value is { } value && sent.Pressing("release", 5) is not 0 and var by)
         {
             var steppedS = Math.Max(1, value + by);
@@ -359,7 +359,7 @@ public sealed class PlanSettings
         if (applied is { Step: { } index, LengthS: { } lengthS })
         {
             Answer = $"Steep until {FigureFormat.Clock(wantedS)}? {problem}";
-            Instead = (string.Create(CultureInfo.InvariantCulture, $"shorten:{wantedS:R}"), $"{StepWording.Of(Recipe, index, format).Verb} for {FigureFormat.Seconds(lengthS)}");
+            Alternative = (string.Create(CultureInfo.InvariantCulture, $"shorten:{wantedS:R}"), $"{StepWording.Of(Recipe, index, format).Verb} for {FigureFormat.Seconds(lengthS)}");
         }
 
         return steepEnd with { Value = null, Problem = problem };

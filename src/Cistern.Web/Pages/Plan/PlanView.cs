@@ -24,10 +24,10 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// For a brew with more time steps than this, bands, tolerances and the map's arrows, which need some sixty more runs, are
     /// omitted, since they would take seconds. The library's recipes need 1,100 at most.
     /// </summary>
-    private const int MostMoves = 12_000;
+    private const int MaxMoves = 12_000;
 
     /// <summary>Formats figures for this barista.</summary>
-    public FigureFormat Format => Settings.ToldIn;
+    public FigureFormat Format => Settings.StepFormat;
 
     /// <summary>Its forecast.</summary>
     public Forecast Forecast => Settings.Forecast;
@@ -48,7 +48,7 @@ public sealed class PlanView(PlanSettings settings, double atS)
     public bool IsChanged => Changed.Set.Count + Changed.Steps.Count + Changed.Gives.Count > 0;
 
     /// <summary>Whether the brew takes so long to compute that only its own figures are shown.</summary>
-    public bool Heavy => Forecast.Moves > MostMoves;
+    public bool Heavy => Forecast.Moves > MaxMoves;
 
     /// <summary>The 80 % band of each figure.</summary>
     public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
@@ -126,7 +126,7 @@ public sealed class PlanView(PlanSettings settings, double atS)
         Bands.TryGetValue(outcome, out var band) ? $"{write(band.Low)} to {write(band.High)}" : null;
 
     /// <summary>A setting's tolerance in words, or null where it hardly matters.</summary>
-    public string? May(Setting setting, Func<double, string> write) =>
+    public string? ToleranceText(Setting setting, Func<double, string> write) =>
         TolerancesOf.TryGetValue(setting, out var tolerance) && double.IsFinite(tolerance) ? $"± {write(tolerance)}" : null;
 
     /// <summary>Computes everything but the brew chart and the vessel.</summary>
@@ -137,7 +137,7 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// <param name="bench">The current time.</param>
     /// <param name="brews">The last brews of this coffee, being loaded.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task WorkOutAsync(OpenPlan open, Forecast accepted, Values sent, int openStep, BaristaContext bench, Task<IReadOnlyList<BrewedBefore>> brews, CancellationToken ct)
+    public async Task ComputeAsync(OpenPlan open, Forecast accepted, Values sent, int openStep, BaristaContext bench, Task<IReadOnlyList<BrewedBefore>> brews, CancellationToken ct)
     {
         // Bands and tolerances run the model about a hundred times, while this thread loads data and draws the map.
         var confidence = Heavy ? Task.FromResult((Bands, TolerancesOf)) : Task.Run(() => (Confidence.Of(Forecast), Tolerances.Of(Forecast)), ct);

@@ -42,6 +42,6 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
         var today = bench.LocalNow.Date;
         string Before(double seconds) => bench.Local(atMs - (long)(1000 * seconds)) is var then && then.Date == today ? then.ToString("HH:mm:ss", CultureInfo.InvariantCulture) : then.ToString("ddd d MMM HH:mm:ss", CultureInfo.InvariantCulture);
         var at = bench.Local(atMs);
-        return new ReadyTime(WantedTime.Text(at), at, null, preparation.KettleBeforeFinishS is { } kettleS ? Before(kettleS) : null, Before(preparation.HandsBeforeFinishS), Before(preparation.LeadS));
+        return new ReadyTime(WantedTime.Text(at), at, null, preparation.KettleBeforeFinishS is { } kettleS ? Before(kettleS) : null, Before(preparation.HandsNeededBeforeFinishS), Before(preparation.LeadS));
     }
 }

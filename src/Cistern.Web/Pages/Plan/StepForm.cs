@@ -188,7 +188,7 @@ public sealed class StepForm
         string? problem = null;
         if (Changed(name + ".low") || Changed(name + ".high"))
         {
-            var (from, to) = (TypedNumber.ReadClock(low, 0, Member.LongestBrewS), TypedNumber.ReadClock(high, 0, Member.LongestBrewS));
+            var (from, to) = (TypedNumber.ReadClock(low, 0, Member.MaxBrewS), TypedNumber.ReadClock(high, 0, Member.MaxBrewS));
             if (low.Trim().Length == 0 && high.Trim().Length == 0)
             {
                 changes[name] = null;

@@ -24,7 +24,7 @@ public static class TargetFields
         var target = plan.Recipe.Target;
         return
         [
-            One("meant-finish", "Done", "finishS", target?.FinishS, "by 5:30", null, FigureFormat.Clock, text => TypedNumber.ReadClock(text, 0, Member.LongestBrewS)),
+            One("meant-finish", "Done", "finishS", target?.FinishS, "by 5:30", null, FigureFormat.Clock, text => TypedNumber.ReadClock(text, 0, Member.MaxBrewS)),
             One("meant-tds", "Strength", "tdsPercent", target?.TdsPercent, "1.25 to 1.45, or stronger", "% TDS", value => FigureFormat.Setting(value), text => TypedNumber.Read(text, 0, Member.Named("tdsPercent").Max, "% TDS")),
             One("meant-yield", "Extraction", "extractionYieldPercent", target?.ExtractionYieldPercent, "18 to 22", "%", value => FigureFormat.Setting(value), text => TypedNumber.Read(text, 0, Member.Named("extractionYieldPercent").Max, "%")),
             One("meant-tilt", "Balance, sour below 0", "tilt", target?.FlavourBalance, "−0.3 to 0.4, or less bitter", null, value => FigureFormat.Signed(value, 2), text => TypedNumber.Read(text, Member.Named("tilt").Min, Member.Named("tilt").Max, "")),

@@ -24,10 +24,10 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     public const double CardHighMm = 53.98;
 
     /// <summary>CSS pixels per millimetre where nobody has measured: CSS assumes 96 per inch.</summary>
-    private const double SupposedPxPerMm = 96 / 25.4;
+    private const double DefaultPxPerMm = 96 / 25.4;
 
     /// <summary>CSS pixels per millimetre of this screen.</summary>
-    public double PxPerMm { get; private set; } = SupposedPxPerMm;
+    public double PxPerMm { get; private set; } = DefaultPxPerMm;
 
     /// <summary>Whether it was measured with a card.</summary>
     public bool Calibrated { get; private set; }

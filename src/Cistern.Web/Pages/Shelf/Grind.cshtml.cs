@@ -17,21 +17,21 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Measures ground coffee in photographs on the scale card, and saves the result with a grinder, a bag or a brew.</summary>
-[RequestSizeLimit(LargestUpload)]
-[RequestFormLimits(MultipartBodyLengthLimit = LargestUpload)]
+[RequestSizeLimit(MaxUploadBytes)]
+[RequestFormLimits(MultipartBodyLengthLimit = MaxUploadBytes)]
 [EnableRateLimiting(Limits.Imports)]
 public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureProcess looker, BrewStore brews) : PageModel
 {
     /// <summary>The most pictures of one grind.</summary>
-    public const int MostPictures = 4;
+    public const int MaxPictures = 4;
 
     /// <summary>The largest upload, bytes.</summary>
-    public const int LargestUpload = (MostPictures * PictureHeader.MostBytes) + (1024 * 1024);
+    public const int MaxUploadBytes = (MaxPictures * PictureHeader.MaxBytes) + (1024 * 1024);
 
     /// <summary>The cookie with the printed length of the card's line.</summary>
     private const string RulerCookie = "card-line-mm";
 
-    private const int LongestName = 60;
+    private const int MaxNameLength = 60;
 
     private double rulerMm = ScaleCard.RulerMm;
 
@@ -87,8 +87,8 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
         }
 
         Problem = pictures.Count == 0 ? "Choose a picture, or take one."
-            : pictures.Count > MostPictures ? $"At most {MostPictures} pictures of one grind."
-            : pictures.FirstOrDefault(one => one.Length > PictureHeader.MostBytes) is { } large ? $"“{large.FileName}” is larger than {PictureHeader.MostBytes / (1024 * 1024)} MB."
+            : pictures.Count > MaxPictures ? $"At most {MaxPictures} pictures of one grind."
+            : pictures.FirstOrDefault(one => one.Length > PictureHeader.MaxBytes) is { } large ? $"“{large.FileName}” is larger than {PictureHeader.MaxBytes / (1024 * 1024)} MB."
             : null;
         if (Problem is not null || Ruler.Problem is not null)
         {
@@ -101,7 +101,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
         {
             using var bytes = new MemoryStream();
             await picture.CopyToAsync(bytes, ct);
-            looked.Add(new(picture.FileName.Length > LongestName ? picture.FileName[..LongestName] : picture.FileName, await looker.GrainsAsync(bytes.ToArray(), rulerMm, ct)));
+            looked.Add(new(picture.FileName.Length > MaxNameLength ? picture.FileName[..MaxNameLength] : picture.FileName, await looker.GrainsAsync(bytes.ToArray(), rulerMm, ct)));
         }
 
         Pictures = looked;
@@ -121,7 +121,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
             return BadRequest();
         }
 
-        if (await requests.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is { } done)
+        if (await requests.ResultOfAsync(IdempotencyKey.Of(Request.Form), ct) is { } done)
         {
             return Redirect(done);
         }
@@ -130,7 +130,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
         string kept;
         if (Brew is { } ground)
         {
-            await brews.MeasuredGrindAsync(ground.Id, medianUm);
+            await brews.SaveGrindAsync(ground.Id, medianUm);
             kept = $"/brew/{ground.Id.ToString(CultureInfo.InvariantCulture)}/after";
         }
         else if (Chosen<Bag>("bag", Bags, one => one.Id) is { } bag)
@@ -175,7 +175,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
             return NotFound();
         }
 
-        await brews.MeasuredGrindAsync(brew, null);
+        await brews.SaveGrindAsync(brew, null);
         return Redirect($"/shelf/grind?brew={brew.ToString(CultureInfo.InvariantCulture)}");
     }
 
@@ -192,7 +192,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
         Of = of ?? (Grinders.Count == 1 ? $"mill-{Grinders[0].Id.ToString(CultureInfo.InvariantCulture)}" : "");
         Setting = new Field("setting", "Set to", setting is { Length: <= 20 } ? setting : "") { Kind = "number", MaxLength = 20, Hint = "the setting of the grinder it was ground at" };
         var kept = Request.Cookies[RulerCookie];
-        var typed = TypedNumber.Read(ruler ?? kept, ScaleCard.ShortestRulerMm, ScaleCard.LongestRulerMm, "mm");
+        var typed = TypedNumber.Read(ruler ?? kept, ScaleCard.MinRulerMm, ScaleCard.LongestRulerMm, "mm");
         rulerMm = typed.Value ?? ScaleCard.RulerMm;
         Ruler = new Field("ruler", "The card's line is", ruler is not null && typed.Problem is not null ? typed.Text : rulerMm.ToString("0.##", CultureInfo.InvariantCulture))
         {

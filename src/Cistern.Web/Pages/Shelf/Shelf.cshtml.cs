@@ -22,7 +22,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
         var kinds = new List<(ShelfKind, IReadOnlyList<ShelfRow>, IReadOnlyList<ShelfRow>)>();
         foreach (var kind in ShelfKinds.All)
         {
-            kinds.Add((kind, await kind.RowsAsync(db, view, ct), await kind.TakenOffAsync(db, view, ct)));
+            kinds.Add((kind, await kind.RowsAsync(db, view, ct), await kind.RemovedAsync(db, view, ct)));
         }
 
         Kinds = kinds;

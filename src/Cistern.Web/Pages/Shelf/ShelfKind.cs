@@ -44,7 +44,7 @@ public abstract class ShelfKind
     public abstract Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct);
 
     /// <summary>The things removed last, newest first, which can be restored.</summary>
-    public abstract Task<IReadOnlyList<ShelfRow>> TakenOffAsync(CisternDb db, ShelfView view, CancellationToken ct);
+    public abstract Task<IReadOnlyList<ShelfRow>> RemovedAsync(CisternDb db, ShelfView view, CancellationToken ct);
 
     /// <summary>One, tracked, or null.</summary>
     public abstract Task<IShelved?> FindAsync(CisternDb db, int id, CancellationToken ct);
@@ -69,15 +69,15 @@ public abstract class ShelfKind
 public abstract class ShelfKind<T> : ShelfKind
     where T : class, IShelved
 {
-    private const int MostTakenOff = 50;
+    private const int MaxRemoved = 50;
 
     /// <inheritdoc/>
     public override async Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct) =>
         [.. (await Order(Rows(db).AsNoTracking().Where(row => row.RemovedAtMs == null)).ToListAsync(ct)).Select(row => Row(row, view))];
 
     /// <inheritdoc/>
-    public override async Task<IReadOnlyList<ShelfRow>> TakenOffAsync(CisternDb db, ShelfView view, CancellationToken ct) =>
-        [.. (await Rows(db).AsNoTracking().Where(row => row.RemovedAtMs != null).OrderByDescending(row => row.RemovedAtMs).Take(MostTakenOff).ToListAsync(ct)).Select(row => Row(row, view))];
+    public override async Task<IReadOnlyList<ShelfRow>> RemovedAsync(CisternDb db, ShelfView view, CancellationToken ct) =>
+        [.. (await Rows(db).AsNoTracking().Where(row => row.RemovedAtMs != null).OrderByDescending(row => row.RemovedAtMs).Take(MaxRemoved).ToListAsync(ct)).Select(row => Row(row, view))];
 
     /// <inheritdoc/>
     public override async Task<IShelved?> FindAsync(CisternDb db, int id, CancellationToken ct) => await Rows(db).FindAsync([id], ct);
@@ -95,7 +95,7 @@ public abstract class ShelfKind<T> : ShelfKind
 
     /// <inheritdoc/>
     public override ShelfRow Row(IShelved thing, ShelfView view) =>
-        new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), Away((T)thing), Actions((T)thing));
+        new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), Removal((T)thing), Actions((T)thing));
 
     /// <inheritdoc/>
     public override bool Do(IShelved thing, string action, ShelfView view) => Actions((T)thing).Any(one => one.Word == action) && Do((T)thing, action, view);
@@ -119,7 +119,7 @@ public abstract class ShelfKind<T> : ShelfKind
     protected virtual string? Due(T thing, ShelfView view) => null;
 
     /// <summary>Whether it is put away: used up.</summary>
-    protected virtual bool Away(T thing) => false;
+    protected virtual bool Removal(T thing) => false;
 
     /// <summary>Actions on it, other than changing it.</summary>
     protected virtual IReadOnlyList<ShelfAction> Actions(T thing) => [];

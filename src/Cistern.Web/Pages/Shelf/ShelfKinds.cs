@@ -71,7 +71,7 @@ public static class ShelfKinds
 
         protected override string? Due(Bag bag, ShelfView view) => bag is { UsedUpOn: null, LeftG: < 40 } ? "running out" : null;
 
-        protected override bool Away(Bag bag) => bag.UsedUpOn is not null;
+        protected override bool Removal(Bag bag) => bag.UsedUpOn is not null;
 
         protected override IReadOnlyList<ShelfAction> Actions(Bag bag) => bag.UsedUpOn is not null
             ? [new ShelfAction("bring-back", "Undo")]
@@ -111,7 +111,7 @@ public static class ShelfKinds
             grinder.Notches = form.Flag("notches", "Its settings have", grinder.Notches, "only notches, to be counted", "numbers");
             grinder.UsualFilterSetting = form.Maybe("usual", "My usual for paper", grinder.UsualFilterSetting, grinder.Least, Math.Max(grinder.Least, grinder.Most), "", "so that “two finer than usual” means something here");
             grinder.Looks = form.Text("looks", "What it looks like", grinder.Looks, 400, hint: "one a line, such as 20 = caster sugar, or 24 = 800 µm where it looks like a bag bought ground; the grain pictures show the words at true size", area: true);
-            grinder.Estimated = form.Flag("estimated", "Grain sizes", grinder.Estimated && !form.IsTold("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
+            grinder.Estimated = form.Flag("estimated", "Grain sizes", grinder.Estimated && !form.IsGiven("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
             grinder.UmAtZero = form.Number("zero", "Median at 0", grinder.UmAtZero, -5_000, 5_000, "µm", "only where it was measured");
             grinder.UmPerSetting = form.Number("per", "Median for each 1 more", grinder.UmPerSetting, 0.5, 1_000, "µm", "only where it was measured");
             grinder.Measured = form.Text("measured", "Measured in pictures", grinder.Measured, 2_000, hint: "one a line, such as 18 = 624 ± 20; a picture of the grounds on the scale card adds one", area: true);

@@ -22,7 +22,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
     public string Address { get; private set; } = "";
 
     /// <summary>The id of its element in the list.</summary>
-    public string Stands { get; private set; } = "";
+    public string IsOnShelf { get; private set; } = "";
 
     /// <summary>Its form.</summary>
     public ThingForm Form { get; private set; } = null!;
@@ -55,7 +55,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
 
         Kind = found;
         Address = $"/shelf/{kind}/{id}";
-        Stands = $"{kind}-{id}";
+        IsOnShelf = $"{kind}-{id}";
         var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
         Form = new ThingForm(sent, view.Format);
         var thing = New ? found.Fresh(db, view) : await found.FindAsync(db, int.Parse(id, CultureInfo.InvariantCulture), ct);
@@ -71,7 +71,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Page();
         }
 
-        if (New && await requests.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is not null)
+        if (New && await requests.ResultOfAsync(IdempotencyKey.Of(Request.Form), ct) is not null)
         {
             db.ChangeTracker.Clear();
             return Shelved(thing, view);

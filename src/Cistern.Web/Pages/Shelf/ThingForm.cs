@@ -37,7 +37,7 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     public bool Good => fields.TrueForAll(one => one.Problem is null) && Problems.Count == 0;
 
     /// <summary>Whether a field comes from a file, which contains only what it knows, rather than from a form that was shown.</summary>
-    public bool IsTold(string name) => sent?.Value(name) is not null && sent.Value("was." + name) is null;
+    public bool IsGiven(string name) => sent?.Value(name) is not null && sent.Value("was." + name) is null;
 
     /// <summary>A text, which may be empty unless it is required.</summary>
     public string Text(string name, string label, string stands, int longest, bool required = false, string? hint = null, bool area = false)

@@ -64,7 +64,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     public TasteForm Form { get; private set; } = null!;
 
     /// <summary>Whether an empty tasting was submitted.</summary>
-    public bool SaidNothing { get; private set; }
+    public bool NothingEntered { get; private set; }
 
     /// <summary>The complaints that are possible for this brew.</summary>
     public IEnumerable<Complaint> Possible => ComplaintList.Said.Where(one => one switch
@@ -81,7 +81,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     public IReadOnlyList<string> Asks { get; private set; } = [];
 
     /// <summary>Whether the spent bed may explain the drawdown.</summary>
-    public bool BedTells => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsItWas.DrawdownS > ForecastModel.StallsAfterS;
+    public bool BedMeans => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsItWas.DrawdownS > ForecastModel.StallsAfterS;
 
     /// <summary>Whether there was a press or a plunge to be felt.</summary>
     public bool Pressed => AsItWas.PressForceN is not null;
@@ -115,8 +115,8 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
 
         var mostG = Real.Recipe.WaterG + (AsItWas.FinalG - AsItWas.BeverageG) + (SolubleShare * Real.Recipe.Coffee.DoseG) + Member.Named("waterG").Max;
         Form = TasteForm.Read(Request.Form, mostG, Format);
-        SaidNothing = Form.SaysNothing;
-        if (!Form.Good || SaidNothing)
+        NothingEntered = Form.IsEmpty;
+        if (!Form.Good || NothingEntered)
         {
             await WorkOutAsync(ct);
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
@@ -134,7 +134,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
 
             Form.Keep(tasting, Brew, bench.NowMs);
             // A dilution changes what the drink came to.
-            Brew.WorkOutFacts(Brew.ModelOf(model).Figures(Brew.Recipe()));
+            Brew.ComputeFacts(Brew.ModelOf(model).Figures(Brew.Recipe()));
         }
         while (!await requests.SaveAsync(ct) && await LoadAsync(id, ct));
 
@@ -144,7 +144,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     /// <summary>Questions about this brew: what differed from the expectation, and what was not measured.</summary>
     private IEnumerable<string> Asked()
     {
-        if (BedTells && Form.Bed.Length == 0)
+        if (BedMeans && Form.Bed.Length == 0)
         {
             yield return "The drawdown was outside its window: what does the bed show?";
         }
@@ -184,7 +184,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         TasterId = (await bench.BaristaAsync(ct))?.Id;
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
         run = brew.Run(plan, bench.NowMs);
-        Real = brew.AsItWas(plan, run);
+        Real = brew.ForecastAsBrewed(plan, run);
         return true;
     }
 
@@ -198,7 +198,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         BagNotes = Brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
             ? bag.TastesOf.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) : [];
         // Once it is in the cup, only water can still be added.
-        DilutionG = Correction.IsWanted(Real, AsPlanned) ? Correction.After(Real, AsPlanned, Real.Totals.FinishS + 1).DilutionG : 0;
+        DilutionG = Correction.IsNeeded(Real, AsPlanned) ? Correction.After(Real, AsPlanned, Real.Totals.FinishS + 1).DilutionG : 0;
         const long StillWaitedMs = 30L * 60_000;
         TasteAtMs = AsItWas.MustCool && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
         Yield = Mine?.ReadTdsPercent is { } read && (Brew.Observed(ObservationNames.Beverage) ?? AsItWas.FinalG) is var drinkG

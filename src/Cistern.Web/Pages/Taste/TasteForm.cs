@@ -24,7 +24,7 @@ public sealed record SipFields(SipWhen When, Field SourBitter, Field ThinHeavy, 
     public string PlacedName => Prefix(When) + "placed";
 
     /// <summary>Whether anything was said of it.</summary>
-    public bool Said => Placed || Scales.Any(scale => scale.Text.Length > 0);
+    public bool HasAnswer => Placed || Scales.Any(scale => scale.Text.Length > 0);
 }
 
 /// <summary>The form of a tasting: filled from what is saved or was typed, read, and saved. Only what was said is saved.</summary>
@@ -34,7 +34,7 @@ public sealed class TasteForm
     public const int NoteLength = 2_000;
 
     private const int CrustLength = 200;
-    private const int MostNotes = 30;
+    private const int MaxNotes = 30;
 
     private static readonly (string Name, string Label)[] ScaleNames = [("sweet", "Sweet"), ("clear", "Clear"), ("finish", "Finish"), ("dry", "Dry")];
 
@@ -90,7 +90,7 @@ public sealed class TasteForm
     public IReadOnlyList<WentWrong> WentWrong { get; private set; } = [];
 
     /// <summary>Whether there is no answer at all; a slider that was not touched is none.</summary>
-    public bool SaysNothing => Sips.All(sip => !sip.Said) && Complaints.Count == 0 && WentWrong.Count == 0 && NotesFound.Count == 0
+    public bool IsEmpty => Sips.All(sip => !sip.HasAnswer) && Complaints.Count == 0 && WentWrong.Count == 0 && NotesFound.Count == 0
         && new[] { Score.Text, Note.Text, Crust.Text, Reading.Text, Drink.Text, Dilution.Text, Sediment.Text, Bed, PressFelt }.All(text => text.Trim().Length == 0);
 
     /// <summary>Whether everything typed is valid.</summary>
@@ -111,7 +111,7 @@ public sealed class TasteForm
             var (sharp, thin) = sip is not null ? (sip.SourBitter, sip.ThinHeavy) : when == SipWhen.Warm && mine is { Sips.Count: 0 } ? (mine.SourBitter, mine.ThinHeavy) : (null, null);
             return Sip(when, Text(sharp), Text(thin), sharp is not null || thin is not null, [Text(sip?.Sweet), Text(sip?.Clear), Text(sip?.Finish), Text(sip?.Dry)]);
         })];
-        form.Lay(
+        form.SetFields(
             mine?.Score is { } points ? FigureFormat.Number(points, points % 1 == 0 ? 0 : 1) : "",
             mine?.Note ?? "",
             mine?.Crust ?? "",
@@ -148,11 +148,11 @@ public sealed class TasteForm
                 Scales = [.. sip.Scales.Select(scale => form.Checked(scale, scale.Text.Length > 0, 0, 5, ""))],
             };
         })];
-        form.Lay(Value("score"), Value("note"), Value("crust"), Value("reading"), Value("drink"), Value("let-down"), Value("sediment"));
+        form.SetFields(Value("score"), Value("note"), Value("crust"), Value("reading"), Value("drink"), Value("let-down"), Value("sediment"));
         (form.Score, form.score) = form.Taken(form.Score, 0, 10, "");
         (form.Reading, form.reading) = form.Taken(form.Reading, 0.05, 25, "% TDS");
         (form.Drink, form.drink) = form.Taken(form.Drink, format.Units.MassFromG(1), format.Units.MassFromG(mostG), format.MassUnit);
-        (form.Dilution, form.dilution) = form.Taken(form.Dilution, 0, format.Units.MassFromG(Member.MostWaterG), format.MassUnit);
+        (form.Dilution, form.dilution) = form.Taken(form.Dilution, 0, format.Units.MassFromG(Member.MaxWaterG), format.MassUnit);
         form.Sediment = form.Checked(form.Sediment, form.Sediment.Text.Length > 0, 0, 5, "");
         form.Note = form.Plain(form.Note, NoteLength, lines: true);
         form.Crust = form.Plain(form.Crust, CrustLength, lines: false);
@@ -161,7 +161,7 @@ public sealed class TasteForm
         form.PressFelt = Words<PressFelt>.Find(Value("press-felt")) is { } felt ? Words<PressFelt>.Of(felt) : "";
         form.Complaints = [.. Several("complaint").Select(ComplaintList.Find).OfType<Complaint>().Distinct()];
         form.WentWrong = [.. Several("went-wrong").Select(Words<WentWrong>.Find).OfType<WentWrong>().Distinct()];
-        form.NotesFound = [.. sent.Where(pair => pair.Key == "note-found").SelectMany(pair => pair.Value.OfType<string>()).Where(note => PlainText.Problem(note, 80, lines: false) is null && !note.Contains(',', StringComparison.Ordinal)).Take(MostNotes)];
+        form.NotesFound = [.. sent.Where(pair => pair.Key == "note-found").SelectMany(pair => pair.Value.OfType<string>()).Where(note => PlainText.Problem(note, 80, lines: false) is null && !note.Contains(',', StringComparison.Ordinal)).Take(MaxNotes)];
         return form;
 
         string Value(string name) => sent.Value(name) ?? "";
@@ -177,7 +177,7 @@ public sealed class TasteForm
         foreach (var fields in Sips)
         {
             var sip = tasting.Sips.Find(one => one.When == fields.When);
-            if (!fields.Said)
+            if (!fields.HasAnswer)
             {
                 if (sip is not null)
                 {
@@ -235,7 +235,7 @@ public sealed class TasteForm
             [.. ScaleNames.Select((scale, i) => new Field(prefix + scale.Name, scale.Label, scales[i]))]);
     }
 
-    private void Lay(string scoreText, string note, string crust, string readingText, string drinkText, string dilutionText, string sediment)
+    private void SetFields(string scoreText, string note, string crust, string readingText, string drinkText, string dilutionText, string sediment)
     {
         Score = new Field("score", "Score", scoreText) { Kind = "number", Hint = "0 to 10, in halves; may be left out", MaxLength = 10 };
         Note = new Field("note", "Note", note) { Kind = "area", Hint = "what it was like, hot, warm and cool", MaxLength = NoteLength };

@@ -11,7 +11,7 @@ namespace Cistern.Web.Pages.Trends;
 /// <summary>A figure of the matching brews over time or over a setting.</summary>
 public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
 {
-    private const int MostParts = 24;
+    private const int MaxParts = 24;
 
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
@@ -83,7 +83,7 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
 
     private void Draw(ArraySegment<TrendPoint> points, LogRow[] rows)
     {
-        Parts = TrendChart.Parts(points, MostParts);
+        Parts = TrendChart.Parts(points, MaxParts);
         Along = RankCorrelation(points);
         string Label(int at) => $"{rows[at].Name}, {bench.Day(rows[at].OpenedAtMs)}: {Of.Told(points[at].Y)}";
         ExtractionLevel = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 358, 300));

@@ -1,5 +1,5 @@
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
@@ -17,7 +17,7 @@ public sealed class DemoModel(DemoProcess demo) : PageModel
     /// <summary>Whether one can be opened from where a request came.</summary>
     /// <param name="demo">The demo.</param>
     /// <param name="context">The request.</param>
-    public static bool IsOffered(DemoProcess demo, HttpContext context) => demo.MayOpen && context.Door() == Door.Bench;
+    public static bool IsOffered(DemoProcess demo, HttpContext context) => demo.MayOpen && context.Origin() == RequestOrigin.ThisMachine;
 
     /// <summary>Shows the page.</summary>
     public IActionResult OnGet()

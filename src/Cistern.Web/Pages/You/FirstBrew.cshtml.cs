@@ -28,7 +28,7 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
     public string Name => Open.State.OriginRecipe().Name;
 
     /// <summary>The grind in words, since the grinder is still unknown.</summary>
-    public string Grind => GrainWords.Told(Editing.Recipe.Grind.MedianUm);
+    public string Grind => GrainWords.Describe(Editing.Recipe.Grind.MedianUm);
 
     /// <summary>The temperature in the barista's terms.</summary>
     public string Heat => $"{(Format.Equipment.Thermometer ? "" : "from ")}{Format.Equipment.Heat(Editing.Recipe, Format)}";
@@ -49,7 +49,7 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
 
         var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         var brew = BrewOpening.Of(Open, Editing, Editing.Recipe with { Name = Name }, Grind, bench.NowMs, wish.BaristaId);
-        return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await requests.DoneAsync(wish.Key, ct) ?? "/");
+        return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await requests.ResultOfAsync(wish.Key, ct) ?? "/");
     }
 
     /// <summary>The recipe of each family that is easiest for a beginner. Judged.</summary>

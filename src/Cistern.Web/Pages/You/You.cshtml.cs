@@ -1,12 +1,12 @@
 using System.Globalization;
 using Cistern.Application;
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
@@ -17,7 +17,7 @@ namespace Cistern.Web.Pages.You;
 public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
 {
     /// <summary>The state of the daily copies, as a sentence.</summary>
-    public string Copied => Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Copies.Daily(file.Path)}."
+    public string Copied => Backups.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Backups.Daily(file.Path)}."
         : settings.DailyCopy ? "A copy is made each day and kept for two weeks beside the data; there is none yet." : "Daily copies are switched off.";
 
     /// <summary>Everybody who brews here.</summary>
@@ -36,22 +36,22 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
     public Field Cup { get; private set; } = new("cup", "A cup is", "") { Kind = "number", Unit = "ml" };
 
     /// <summary>The PIN of the chosen barista, where they have one.</summary>
-    public Field Pin { get; private set; } = new("pin", "Their PIN", "") { Kind = "pin", Hint = "where they ask for one", MaxLength = Pins.Most };
+    public Field Pin { get; private set; } = new("pin", "Their PIN", "") { Kind = "pin", Hint = "where they ask for one", MaxLength = Pins.MaxDigits };
 
     /// <summary>The chosen barista, while their PIN is asked for.</summary>
     public int? Chosen { get; private set; }
 
     /// <summary>The new PIN.</summary>
-    public Field NewPin { get; private set; } = new("new-pin", "A PIN from now on", "") { Kind = "pin", Hint = $"{Pins.Fewest} to {Pins.Most} digits; empty for none", MaxLength = Pins.Most };
+    public Field NewPin { get; private set; } = new("new-pin", "A PIN from now on", "") { Kind = "pin", Hint = $"{Pins.MinDigits} to {Pins.MaxDigits} digits; empty for none", MaxLength = Pins.MaxDigits };
 
     /// <summary>The PIN that is asked for until now.</summary>
-    public Field OldPin { get; private set; } = new("old-pin", "The PIN until now", "") { Kind = "pin", MaxLength = Pins.Most };
+    public Field OldPin { get; private set; } = new("old-pin", "The PIN until now", "") { Kind = "pin", MaxLength = Pins.MaxDigits };
 
     /// <summary>
     /// Whether a PIN can be set here for a barista without one. Anybody may brew as such a barista, so a connected device's user could
     /// lock a colleague out; only an owner may do it, who can also remove a PIN.
     /// </summary>
-    public bool MaySetFirstPin => HttpContext.Role() == Data.House.DeviceRole.Owner;
+    public bool MaySetFirstPin => HttpContext.Role() == Data.Devices.DeviceRole.Owner;
 
     /// <summary>Shows the page.</summary>
     public Task OnGetAsync(CancellationToken ct) => LoadAsync(ct);
@@ -100,7 +100,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         }
         else
         {
-            you.Pin = pin.Length > 0 ? Pins.Keep(pin) : "";
+            you.Pin = pin.Length > 0 ? Pins.HashOf(pin) : "";
             await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.Pin, you.Pin), ct);
             await record.RecordAsync(pin.Length > 0 ? $"{you.Name} now has a PIN." : $"{you.Name} no longer has a PIN.", HttpContext.Asker(), bench.NowMs, ct);
             Become(you);
@@ -199,7 +199,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         var said = pin?.Trim() ?? "";
         return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said, HttpContext.Device()?.Id ?? 0) switch
         {
-            TryResult.Good => null,
+            TryResult.Right => null,
             TryResult.Wrong => $"That is not {who.Name}'s PIN. If you forgot yours, the owner can remove it under Devices.",
             _ => $"Too many wrong PINs. Try again in five minutes.",
         };

@@ -3,41 +3,41 @@ using System.Net.Security;
 using System.Runtime.Versioning;
 using System.Security.Authentication;
 using System.Threading.RateLimiting;
-using Cistern.Application.House;
+using Cistern.Application.Devices;
 using Cistern.Data;
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.HttpOverrides;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>The configuration for the local network cannot be used; the message is one sentence, shown at the start.</summary>
-public sealed class HouseRefusedException : Exception
+public sealed class NetworkSetupException : Exception
 {
     /// <summary>Nothing said.</summary>
-    public HouseRefusedException()
+    public NetworkSetupException()
     {
     }
 
     /// <summary>Says it.</summary>
-    public HouseRefusedException(string message)
+    public NetworkSetupException(string message)
         : base(message)
     {
     }
 
     /// <summary>With a message and its cause.</summary>
-    public HouseRefusedException(string message, Exception inner)
+    public NetworkSetupException(string message, Exception inner)
         : base(message, inner)
     {
     }
 }
 
 /// <summary>Opens the server to the local network, where configured.</summary>
-public static class HouseSetup
+public static class NetworkSetup
 {
     /// <summary>Requests per minute for one device, or for one unknown address, by kind. A gateway sends for several scales.</summary>
-    private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.Joining, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
+    private static readonly (string Name, int AMinute)[] RequestsPerMinute = [(Limits.Joining, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
 
     /// <summary>TLS cipher suites: forward secret and authenticated, none in CBC mode (RFC 9325, 4.2).</summary>
     [SupportedOSPlatform("linux")]
@@ -47,18 +47,18 @@ public static class HouseSetup
     ]);
 
     /// <summary>Read requests per minute for devices that may only read or are not connected.</summary>
-    private const int LooksAMinute = 600;
+    private const int ReadsPerMinute = 600;
 
     /// <summary>Registers what the doors need.</summary>
-    public static void AddHouse(this WebApplicationBuilder builder, AppSettings settings)
+    public static void AddLocalNetwork(this WebApplicationBuilder builder, AppSettings settings)
     {
-        builder.Services.AddSingleton<IHouseNames, MachineNames>();
-        builder.Services.AddSingleton<IDoors, PortDoors>();
+        builder.Services.AddSingleton<IMachineNames, MachineNames>();
+        builder.Services.AddSingleton<IRequestOriginResolver, RequestOriginResolver>();
         builder.Services.AddSingleton<ActiveRequests>();
-        builder.Services.AddSingleton<IPermits, HousePermits>();
+        builder.Services.AddSingleton<IPermits, RolePermits>();
         builder.Services.AddSingleton<DeviceJoin>();
         builder.Services.AddScoped<DeviceStore>();
-        builder.Services.AddSingleton(services => new HouseCertificates(services.GetRequiredService<DataFile>().Path + ".house", services.GetRequiredService<IHouseNames>(), services.GetRequiredService<TimeProvider>(), services.GetRequiredService<ILogger<HouseCertificates>>()));
+        builder.Services.AddSingleton(services => new MachineCertificates(services.GetRequiredService<DataFile>().Path + ".house", services.GetRequiredService<IMachineNames>(), services.GetRequiredService<TimeProvider>(), services.GetRequiredService<ILogger<MachineCertificates>>()));
         builder.Services.AddRateLimiter(options =>
         {
             options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
@@ -67,18 +67,18 @@ public static class HouseSetup
                 rejected.HttpContext.Response.Headers.RetryAfter = "60";
                 return ValueTask.CompletedTask;
             };
-            options.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context => context.Door() != Door.House || context.Role() != DeviceRole.Guest
+            options.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context => context.Origin() != RequestOrigin.LocalNetwork || context.Role() != DeviceRole.Guest
                 ? RateLimitPartition.GetNoLimiter("")
-                : RateLimitPartition.GetFixedWindowLimiter(Who(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = LooksAMinute, Window = TimeSpan.FromMinutes(1) }));
-            foreach (var (name, aMinute) in AskedAMinute)
+                : RateLimitPartition.GetFixedWindowLimiter(ClientOf(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = ReadsPerMinute, Window = TimeSpan.FromMinutes(1) }));
+            foreach (var (name, aMinute) in RequestsPerMinute)
             {
                 // Reading costs little, and the server's own screen is not limited.
-                options.AddPolicy(name, context => context.Door() == Door.Bench || !HttpMethods.IsPost(context.Request.Method)
+                options.AddPolicy(name, context => context.Origin() == RequestOrigin.ThisMachine || !HttpMethods.IsPost(context.Request.Method)
                     ? RateLimitPartition.GetNoLimiter("")
-                    : RateLimitPartition.GetFixedWindowLimiter(Who(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = aMinute, Window = TimeSpan.FromMinutes(1) }));
+                    : RateLimitPartition.GetFixedWindowLimiter(ClientOf(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = aMinute, Window = TimeSpan.FromMinutes(1) }));
             }
         });
-        if (settings.House)
+        if (settings.LocalNetwork)
         {
             // This machine's names change, so they are checked on each request instead.
             builder.Configuration["AllowedHosts"] = "*";
@@ -88,9 +88,9 @@ public static class HouseSetup
             {
                 kestrel.Listen(IPAddress.Loopback, bench.Port);
                 kestrel.ListenAnyIP(settings.TrustPort);
-                kestrel.ListenAnyIP(settings.HousePort, listen =>
+                kestrel.ListenAnyIP(settings.LocalNetworkPort, listen =>
                 {
-                    var certificates = listen.ApplicationServices.GetRequiredService<HouseCertificates>();
+                    var certificates = listen.ApplicationServices.GetRequiredService<MachineCertificates>();
                     listen.UseHttps(https =>
                     {
                         https.ServerCertificateSelector = (_, _) => certificates.Current();
@@ -108,7 +108,7 @@ public static class HouseSetup
         {
             if (!IPAddress.TryParse(settings.Proxy, out var proxy))
             {
-                throw new HouseRefusedException($"Cistern__Proxy is the address of the proxy in front, such as 192.168.1.2; \"{settings.Proxy}\" is none.");
+                throw new NetworkSetupException($"Cistern__Proxy is the address of the proxy in front, such as 192.168.1.2; \"{settings.Proxy}\" is none.");
             }
 
             builder.Services.Configure<ForwardedHeadersOptions>(options =>
@@ -120,63 +120,63 @@ public static class HouseSetup
             });
         }
 
-        if (!settings.House && settings.Proxy.Length == 0 && Urls(builder.Configuration).FirstOrDefault(url => !url.IsLoopback) is { } open)
+        if (!settings.LocalNetwork && settings.Proxy.Length == 0 && Urls(builder.Configuration).FirstOrDefault(url => !url.IsLoopback) is { } open)
         {
-            throw new HouseRefusedException($"{open} would be open to the whole network, unencrypted and to anybody. Use ./cistern house for other devices of the house, or name the proxy in front that guards it: Cistern__Proxy=ADDRESS.");
+            throw new NetworkSetupException($"{open} would be open to the whole network, unencrypted and to anybody. Use ./cistern house for other devices of the house, or name the proxy in front that guards it: Cistern__Proxy=ADDRESS.");
         }
 
-        if (!settings.House && !builder.Configuration.GetSection("Kestrel:Certificates").Exists() && Urls(builder.Configuration).FirstOrDefault(url => url.Scheme == Uri.UriSchemeHttps) is { } encrypted)
+        if (!settings.LocalNetwork && !builder.Configuration.GetSection("Kestrel:Certificates").Exists() && Urls(builder.Configuration).FirstOrDefault(url => url.Scheme == Uri.UriSchemeHttps) is { } encrypted)
         {
-            throw new HouseRefusedException($"{encrypted} wants a certificate, and there is none. On this machine http is enough; ./cistern house has a certificate of its own.");
+            throw new NetworkSetupException($"{encrypted} wants a certificate, and there is none. On this machine http is enough; ./cistern house has a certificate of its own.");
         }
     }
 
     /// <summary>Adds the authorisation before everything that follows.</summary>
-    public static void UseHouse(this WebApplication app)
+    public static void UseLocalNetwork(this WebApplication app)
     {
         var settings = app.Services.GetRequiredService<AppSettings>();
-        if (settings.House)
+        if (settings.LocalNetwork)
         {
-            var names = app.Services.GetRequiredService<IHouseNames>();
+            var names = app.Services.GetRequiredService<IMachineNames>();
             app.Use((context, next) => IsOwn(context.Request.Host, names) ? next(context) : ErrorPage.WriteAsync(context, StatusCodes.Status400BadRequest, "This machine does not have that name."));
         }
 
-        app.UseDoors(app.Services.GetRequiredService<IDoors>());
+        app.UseRequestOrigin(app.Services.GetRequiredService<IRequestOriginResolver>());
         if (settings.Proxy.Length > 0)
         {
             app.UseForwardedHeaders();
         }
 
-        app.UseHouseGuard(app.Services.GetRequiredService<ActiveRequests>(), app.Services.GetRequiredService<TimeProvider>());
+        app.UseNetworkGuard(app.Services.GetRequiredService<ActiveRequests>(), app.Services.GetRequiredService<TimeProvider>());
 
-        if (settings.House || ProxyIsHere(settings))
+        if (settings.LocalNetwork || ProxyIsHere(settings))
         {
-            app.Lifetime.ApplicationStarted.Register(() => _ = SayAsync(app.Services, settings));
+            app.Lifetime.ApplicationStarted.Register(() => _ = AnnounceAsync(app.Services, settings));
         }
     }
 
     /// <summary>Addresses at which other devices can reach the server.</summary>
     /// <remarks>Addresses first, because a name is found only where multicast works.</remarks>
-    public static IEnumerable<string> Addresses(IHouseNames names, AppSettings settings) =>
+    public static IEnumerable<string> Addresses(IMachineNames names, AppSettings settings) =>
         names.Addresses.Select(one => one.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? $"[{one}]" : one.ToString()).Concat(names.Names.Where(name => name != "localhost").Take(1))
-            .Select(host => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"https://{host}:{settings.HousePort}"));
+            .Select(host => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"https://{host}:{settings.LocalNetworkPort}"));
 
-    private static string Who(HttpContext context) =>
+    private static string ClientOf(HttpContext context) =>
         context.Device() is { } device ? device.Id.ToString(System.Globalization.CultureInfo.InvariantCulture) : context.From();
 
-    private static bool IsOwn(HostString host, IHouseNames names) =>
+    private static bool IsOwn(HostString host, IMachineNames names) =>
         names.Names.Contains(host.Host.ToLowerInvariant(), StringComparer.Ordinal)
         || (IPAddress.TryParse(host.Host.Trim('[', ']'), out var address) && (IPAddress.IsLoopback(address) || names.Addresses.Contains(address)));
 
     /// <summary>Whether the configured proxy is on this machine; then no request counts as from the server's own screen.</summary>
     private static bool ProxyIsHere(AppSettings settings) => IPAddress.TryParse(settings.Proxy, out var proxy) && IPAddress.IsLoopback(proxy);
 
-    private static async Task SayAsync(IServiceProvider services, AppSettings settings)
+    private static async Task AnnounceAsync(IServiceProvider services, AppSettings settings)
     {
-        if (settings.House)
+        if (settings.LocalNetwork)
         {
-            var names = services.GetRequiredService<IHouseNames>();
-            var certificates = services.GetRequiredService<HouseCertificates>();
+            var names = services.GetRequiredService<IMachineNames>();
+            var certificates = services.GetRequiredService<MachineCertificates>();
             certificates.Current();
             await Console.Error.WriteLineAsync($"cistern: for devices of the house: {string.Join(", ", Addresses(names, settings))}");
             await Console.Error.WriteLineAsync(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"cistern: how a phone is made to trust it: http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort}"));
@@ -185,19 +185,19 @@ public static class HouseSetup
 
         await using var scope = services.CreateAsyncScope();
         var devices = (await scope.ServiceProvider.GetRequiredService<DeviceStore>().AllAsync(CancellationToken.None)).Where(one => one.RevokedAtMs is null).ToList();
-        if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Owner))
+        if (settings.LocalNetwork ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Owner))
         {
             // A code is shown only where it is needed, and not written to a log after the first device has joined.
-            await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this machine's page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
+            await Console.Error.WriteLineAsync(settings.LocalNetwork ? "cistern: codes for more devices: on this machine's page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
             return;
         }
 
-        var code = services.GetRequiredService<DeviceJoin>().Offer(settings.House ? DeviceRole.Barista : DeviceRole.Owner);
+        var code = services.GetRequiredService<DeviceJoin>().Offer(settings.LocalNetwork ? DeviceRole.Barista : DeviceRole.Owner);
         await Console.Error.WriteLineAsync($"cistern: a code for one device, good for five minutes: {code.Digits}");
-        if (settings.House && !Console.IsErrorRedirected)
+        if (settings.LocalNetwork && !Console.IsErrorRedirected)
         {
             // Black on white whatever the console's colours, as readers need it.
-            foreach (var line in QrPicture.Lines($"{Addresses(services.GetRequiredService<IHouseNames>(), settings).First()}{HouseGuard.PairPath}?code={code.Digits}"))
+            foreach (var line in QrPicture.Lines($"{Addresses(services.GetRequiredService<IMachineNames>(), settings).First()}{NetworkGuard.PairPath}?code={code.Digits}"))
             {
                 await Console.Error.WriteLineAsync($"\u001b[30;107m{line}\u001b[0m");
             }

@@ -2,7 +2,7 @@ using System.Net;
 using System.Security.Cryptography;
 using System.Security.Cryptography.X509Certificates;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>
 /// The installation's own certificate authority, made once, and the certificate it issues to this machine: renewed when the machine's
@@ -12,13 +12,13 @@ namespace Cistern.Web.House;
 /// <param name="names">The names of this machine.</param>
 /// <param name="time">What time it is.</param>
 /// <param name="log">Records what was made.</param>
-public sealed partial class HouseCertificates(string folder, IHouseNames names, TimeProvider time, ILogger<HouseCertificates> log) : IDisposable
+public sealed partial class MachineCertificates(string folder, IMachineNames names, TimeProvider time, ILogger<MachineCertificates> log) : IDisposable
 {
     /// <summary>How long the authority is good.</summary>
-    private static readonly TimeSpan AuthorityLasts = TimeSpan.FromDays(3_650);
+    private static readonly TimeSpan AuthorityValidFor = TimeSpan.FromDays(3_650);
 
     /// <summary>Validity of a certificate: browsers accept at most 398 days.</summary>
-    private static readonly TimeSpan Lasts = TimeSpan.FromDays(397);
+    private static readonly TimeSpan CertificateValidFor = TimeSpan.FromDays(397);
 
     /// <summary>Remaining validity at which it is renewed.</summary>
     private static readonly TimeSpan RenewedBefore = TimeSpan.FromDays(30);
@@ -28,7 +28,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
     private readonly Lock gate = new();
     private X509Certificate2? authority;
     private X509Certificate2? current;
-    private string? told;
+    private string? issuedFor;
 
     /// <summary>The authority, without its key.</summary>
     public byte[] AuthorityDer
@@ -50,12 +50,12 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
     {
         lock (gate)
         {
-            var called = Called();
-            if (current is null || told != called || Ages(current))
+            var called = NamesAndAddresses();
+            if (current is null || issuedFor != called || IsExpiring(current))
             {
                 // The previous one may be in use by a handshake, so it is not disposed.
-                current = Kept(called) ?? Made(called);
-                told = called;
+                current = Stored(called) ?? Issue(called);
+                issuedFor = called;
             }
 
             return current;
@@ -69,12 +69,12 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         current?.Dispose();
     }
 
-    private bool Ages(X509Certificate2 certificate) => EndsAt(certificate) < time.GetUtcNow() + RenewedBefore;
+    private bool IsExpiring(X509Certificate2 certificate) => EndsAt(certificate) < time.GetUtcNow() + RenewedBefore;
 
     /// <summary>The framework gives a certificate's end in local time.</summary>
     private static DateTimeOffset EndsAt(X509Certificate2 certificate) => new(TimeZoneInfo.ConvertTimeToUtc(certificate.NotAfter), TimeSpan.Zero);
 
-    private string Called() => string.Join(' ', names.Names.Concat(names.Addresses.Select(one => one.ToString())));
+    private string NamesAndAddresses() => string.Join(' ', names.Names.Concat(names.Addresses.Select(one => one.ToString())));
 
     private string PathOf(string name) => Path.Combine(folder, name);
 
@@ -106,13 +106,13 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         request.CertificateExtensions.Add(new X509BasicConstraintsExtension(certificateAuthority: true, hasPathLengthConstraint: true, pathLengthConstraint: 0, critical: true));
         request.CertificateExtensions.Add(new X509KeyUsageExtension(X509KeyUsageFlags.KeyCertSign | X509KeyUsageFlags.CrlSign, critical: true));
         request.CertificateExtensions.Add(new X509SubjectKeyIdentifierExtension(request.PublicKey, critical: false));
-        authority = request.CreateSelfSigned(now.AddDays(-1), now + AuthorityLasts);
-        Keep("authority", authority, key);
+        authority = request.CreateSelfSigned(now.AddDays(-1), now + AuthorityValidFor);
+        Store("authority", authority, key);
         LogAuthority(folder);
         return authority;
     }
 
-    private X509Certificate2 Made(string called)
+    private X509Certificate2 Issue(string called)
     {
         var by = Authority();
         using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
@@ -136,17 +136,17 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         request.CertificateExtensions.Add(X509AuthorityKeyIdentifierExtension.CreateFromCertificate(by, includeKeyIdentifier: true, includeIssuerAndSerial: false));
         var now = time.GetUtcNow();
         var last = EndsAt(by);
-        var ends = now + Lasts < last ? now + Lasts : last;
+        var ends = now + CertificateValidFor < last ? now + CertificateValidFor : last;
         using var bare = request.Create(by, now.AddDays(-1), ends, RandomNumberGenerator.GetBytes(16));
         var made = bare.CopyWithPrivateKey(key);
-        Keep("server", made, key);
+        Store("server", made, key);
         File.WriteAllText(PathOf("server.for"), called);
         LogMade(called, ends);
         return made;
     }
 
     /// <summary>The stored certificate, if it matches the machine's names and is valid long enough.</summary>
-    private X509Certificate2? Kept(string called)
+    private X509Certificate2? Stored(string called)
     {
         Authority();
         if (!File.Exists(PathOf("server.for")) || File.ReadAllText(PathOf("server.for")) != called || !File.Exists(PathOf("server.pem")))
@@ -155,10 +155,10 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         }
 
         var kept = X509Certificate2.CreateFromPemFile(PathOf("server.pem"), PathOf("server.key"));
-        return Ages(kept) ? null : kept;
+        return IsExpiring(kept) ? null : kept;
     }
 
-    private void Keep(string name, X509Certificate2 certificate, ECDsa key)
+    private void Store(string name, X509Certificate2 certificate, ECDsa key)
     {
         var path = PathOf(name + ".key");
         File.Delete(path);

@@ -1,16 +1,16 @@
 using System.Net;
-using Cistern.Application.House;
-using Cistern.Data.House;
+using Cistern.Application.Devices;
+using Cistern.Data.Devices;
 using Cistern.Web.Frame;
 using Microsoft.Data.Sqlite;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>
 /// Authorisation for all requests: the local network is served only to connected devices, within their role. Requests that change
 /// something must come from the application's own pages.
 /// </summary>
-public static class HouseGuard
+public static class NetworkGuard
 {
     /// <summary>The cookie with a device's token. Its prefix binds it to this host, encryption and the root path.</summary>
     public const string Cookie = "__Host-cistern-device";
@@ -25,16 +25,16 @@ public static class HouseGuard
     public const string TrustPath = "/trust";
 
     private const string DeviceItem = "cistern-device";
-    private const string DoorItem = "cistern-door";
+    private const string OriginItem = "cistern-door";
 
     /// <summary>Static files that the two public pages need.</summary>
-    private static readonly string[] Dress = ["/css/", "/lib/bulma-parts", "/lib/fonts/", "/icon"];
+    private static readonly string[] PublicFiles = ["/css/", "/lib/bulma-parts", "/lib/fonts/", "/icon"];
 
     /// <summary>The device of a request; null for the server's own screen.</summary>
     public static Device? Device(this HttpContext context) => context.Items[DeviceItem] as Device;
 
     /// <summary>The role of a request; the server's own screen may do everything.</summary>
-    public static DeviceRole Role(this HttpContext context) => context.Device()?.Role ?? (context.Door() == House.Door.Bench ? DeviceRole.Owner : DeviceRole.Guest);
+    public static DeviceRole Role(this HttpContext context) => context.Device()?.Role ?? (context.Origin() == RequestOrigin.ThisMachine ? DeviceRole.Owner : DeviceRole.Guest);
 
     /// <summary>Who asks, as the record calls them.</summary>
     public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this machine";
@@ -46,24 +46,24 @@ public static class HouseGuard
     public static string From(this HttpContext context) => context.Address()?.ToString() ?? "somewhere";
 
     /// <summary>Where a request came in.</summary>
-    public static Door Door(this HttpContext context) => context.Items[DoorItem] is Door door ? door : House.Door.Shut;
+    public static RequestOrigin Origin(this HttpContext context) => context.Items[OriginItem] is RequestOrigin origin ? origin : RequestOrigin.Unknown;
 
     /// <summary>Records where a request arrived, by its connection, before any proxy headers are trusted.</summary>
-    public static void UseDoors(this IApplicationBuilder app, IDoors doors) => app.Use((context, next) =>
+    public static void UseRequestOrigin(this IApplicationBuilder app, IRequestOriginResolver doors) => app.Use((context, next) =>
     {
-        context.Items[DoorItem] = doors.Of(context);
+        context.Items[OriginItem] = doors.Of(context);
         return next(context);
     });
 
     /// <summary>Adds it to the pipeline.</summary>
-    public static void UseHouseGuard(this IApplicationBuilder app, ActiveRequests presence, TimeProvider time)
+    public static void UseNetworkGuard(this IApplicationBuilder app, ActiveRequests presence, TimeProvider time)
     {
-        app.Use((context, next) => context.Door() switch
+        app.Use((context, next) => context.Origin() switch
         {
-            House.Door.Bench => SameOrigin(context, next),
-            House.Door.House => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
-            House.Door.Trust => TrustAsync(context, next),
-            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, PortDoors.IsForwarded(context.Request) ? "It came through a proxy that is not configured. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
+            RequestOrigin.ThisMachine => SameOrigin(context, next),
+            RequestOrigin.LocalNetwork => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
+            RequestOrigin.TrustPage => TrustAsync(context, next),
+            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, RequestOriginResolver.IsForwarded(context.Request) ? "It came through a proxy that is not configured. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
         });
     }
 
@@ -109,43 +109,43 @@ public static class HouseGuard
         }
 
         context.Items[DeviceItem] = device;
-        if (!HouseRules.Allow(device.Role, context.Request.Method, context.Request.Path))
+        if (!RoleRules.Allow(device.Role, context.Request.Method, context.Request.Path))
         {
-            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is {Data.House.Device.Called(device.Role)} here, and may not do that. The owner of the bench can change it under Devices.");
+            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is {Data.Devices.Device.Called(device.Role)} here, and may not do that. The owner of the bench can change it under Devices.");
             return;
         }
 
-        await NoteAsync(context, store, known, presence, nowMs);
-        if (!await presence.AnswerAsync(device.Id, context, answered => SameOrigin(answered, next)))
+        await UpdateDeviceAsync(context, store, known, presence, nowMs);
+        if (!await presence.RunAsync(device.Id, context, answered => SameOrigin(answered, next)))
         {
             await StrangerAsync(context, next, shown: !byHeader);
         }
     }
 
     /// <summary>Updates when a device was last seen and replaces an old token. A full disk does not prevent reading.</summary>
-    private static async Task NoteAsync(HttpContext context, DeviceStore store, KnownToken known, ActiveRequests presence, long nowMs)
+    private static async Task UpdateDeviceAsync(HttpContext context, DeviceStore store, KnownToken known, ActiveRequests presence, long nowMs)
     {
         var device = known.Device;
         try
         {
-            if (presence.WorthNoting(device.Id, nowMs))
+            if (presence.IsSeenUpdateDue(device.Id, nowMs))
             {
                 await store.SeenAsync(device.Id, nowMs, context.RequestAborted);
             }
 
-            if (device.Role != DeviceRole.Instrument && await store.KeepUpAsync(known, mayGive: HttpMethods.IsGet(context.Request.Method), nowMs, context.RequestAborted) is { } newer)
+            if (device.Role != DeviceRole.Instrument && await store.RotateTokenAsync(known, mayGive: HttpMethods.IsGet(context.Request.Method), nowMs, context.RequestAborted) is { } newer)
             {
-                Give(context, newer);
+                SetToken(context, newer);
             }
         }
         catch (Exception error) when (error is SqliteException or IOException)
         {
-            context.RequestServices.GetService<ILoggerFactory>()?.CreateLogger(nameof(HouseGuard)).LogWarning(error, "Could not save when device {Device} was last seen.", device.Name);
+            context.RequestServices.GetService<ILoggerFactory>()?.CreateLogger(nameof(NetworkGuard)).LogWarning(error, "Could not save when device {Device} was last seen.", device.Name);
         }
     }
 
     /// <summary>Gives a device its token.</summary>
-    public static void Give(HttpContext context, string token) => context.Response.Cookies.Append(Cookie, token, new CookieOptions
+    public static void SetToken(HttpContext context, string token) => context.Response.Cookies.Append(Cookie, token, new CookieOptions
     {
         HttpOnly = true,
         Secure = true,
@@ -156,7 +156,7 @@ public static class HouseGuard
     });
 
     /// <summary>Removes a device's token and everything its browser stored of this application.</summary>
-    public static void Take(HttpContext context)
+    public static void RemoveToken(HttpContext context)
     {
         context.Response.Cookies.Delete(Cookie, new CookieOptions { Secure = true, Path = "/" });
         context.Response.Headers["Clear-Site-Data"] = "\"cache\", \"storage\"";
@@ -169,14 +169,14 @@ public static class HouseGuard
     private static Task StrangerAsync(HttpContext context, RequestDelegate next, bool shown)
     {
         var request = context.Request;
-        if (request.Path.Equals(PairPath, StringComparison.OrdinalIgnoreCase) || IsDress(request))
+        if (request.Path.Equals(PairPath, StringComparison.OrdinalIgnoreCase) || IsPublicFile(request))
         {
             return SameOrigin(context, next);
         }
 
         if (shown)
         {
-            Take(context);
+            RemoveToken(context);
         }
 
         if (HttpMethods.IsGet(request.Method) && request.Headers.Accept.ToString().Contains("text/html", StringComparison.Ordinal))
@@ -202,10 +202,10 @@ public static class HouseGuard
             if (request.Path == "/authority.crt")
             {
                 context.Response.ContentType = "application/x-x509-ca-cert";
-                return context.Response.Body.WriteAsync(context.RequestServices.GetRequiredService<HouseCertificates>().AuthorityDer, context.RequestAborted).AsTask();
+                return context.Response.Body.WriteAsync(context.RequestServices.GetRequiredService<MachineCertificates>().AuthorityDer, context.RequestAborted).AsTask();
             }
 
-            if (IsDress(request))
+            if (IsPublicFile(request))
             {
                 return next(context);
             }
@@ -214,7 +214,7 @@ public static class HouseGuard
         return ErrorPage.WriteAsync(context, StatusCodes.Status404NotFound);
     }
 
-    private static bool IsDress(HttpRequest request) => HttpMethods.IsGet(request.Method) && Dress.Any(one => (request.Path.Value ?? "").StartsWith(one, StringComparison.Ordinal));
+    private static bool IsPublicFile(HttpRequest request) => HttpMethods.IsGet(request.Method) && PublicFiles.Any(one => (request.Path.Value ?? "").StartsWith(one, StringComparison.Ordinal));
 
     private static (string Token, bool ByHeader) TokenOf(HttpRequest request)
     {

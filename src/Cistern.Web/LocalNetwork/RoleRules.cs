@@ -1,19 +1,19 @@
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Cistern.Web.Frame;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>Which role may request what: one table, in which the first matching row counts.</summary>
-public static class HouseRules
+public static class RoleRules
 {
     /// <summary>What is the owner's alone.</summary>
-    private static readonly string[] Owners = ["/devices"];
+    private static readonly string[] OwnerOnly = ["/devices"];
 
     /// <summary>What only the owner may change: imports, and undoing them.</summary>
-    private static readonly string[] WrittenByOwners = ["/files"];
+    private static readonly string[] OwnerWrites = ["/files"];
 
     /// <summary>POST requests that only compute something and store nothing.</summary>
-    private static readonly string[] Asked = ["/api/forecast", "/api/plan"];
+    private static readonly string[] ReadOnlyPosts = ["/api/forecast", "/api/plan"];
 
     /// <summary>Whether a role may make a request.</summary>
     /// <param name="role">The role.</param>
@@ -26,10 +26,10 @@ public static class HouseRules
         {
             DeviceRole.Owner => true,
             DeviceRole.Instrument => HttpMethods.IsPost(method) && IsReadings(path),
-            _ when Owners.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) => false,
+            _ when OwnerOnly.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) => false,
             _ when looks => true,
-            _ when Asked.Any(one => path.Equals(one, StringComparison.OrdinalIgnoreCase)) => true,
-            DeviceRole.Barista => !WrittenByOwners.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),
+            _ when ReadOnlyPosts.Any(one => path.Equals(one, StringComparison.OrdinalIgnoreCase)) => true,
+            DeviceRole.Barista => !OwnerWrites.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),
             _ => IsBlindAnswer(path) || IsLeaving(path),
         };
     }
@@ -45,8 +45,8 @@ public static class HouseRules
 }
 
 /// <summary>What a device's role may send, for pages.</summary>
-public sealed class HousePermits : IPermits
+public sealed class RolePermits : IPermits
 {
     /// <inheritdoc/>
-    public bool MaySend(HttpContext context, PathString path) => HouseRules.Allow(context.Role(), HttpMethods.Post, path);
+    public bool MaySend(HttpContext context, PathString path) => RoleRules.Allow(context.Role(), HttpMethods.Post, path);
 }

@@ -25,7 +25,7 @@ public sealed record ShelfImportPreview(IReadOnlyList<ImportItem> Items, IReadOn
 /// </summary>
 /// <param name="db">The context of the data file.</param>
 /// <param name="bench">The current barista.</param>
-public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
+public sealed class ShelfTransfer(CisternDb db, BaristaContext bench)
 {
     private const string Opened = "opened-on";
     private const string UsedUp = "used-up-on";
@@ -36,7 +36,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
     private ShelfView View => new(Metric, bench.Today);
 
     /// <summary>All that stands on the shelf.</summary>
-    public async Task<IReadOnlyList<ShelfThing>> OutAsync(CancellationToken ct)
+    public async Task<IReadOnlyList<ShelfThing>> ExportAsync(CancellationToken ct)
     {
         var things = new List<ShelfThing>();
         foreach (var kind in ShelfKinds.All)
@@ -52,10 +52,10 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
     }
 
     /// <summary>What an import would do with each thing; nothing is changed.</summary>
-    public async Task<ShelfImportPreview> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
+    public async Task<ShelfImportPreview> PreviewAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var (items, fresh, findings) = (new List<ImportItem>(), new List<ShelfThing>(), new List<Finding>());
-        var here = (await OutAsync(ct)).DistinctBy(Key).ToDictionary(Key);
+        var here = (await ExportAsync(ct)).DistinctBy(Key).ToDictionary(Key);
         foreach (var thing in files.SelectMany(file => file.Things))
         {
             if (ShelfKinds.Find(thing.Kind) is not { } kind)
@@ -84,7 +84,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
 
     /// <summary>Adds things to the shelf, in the caller's transaction.</summary>
     /// <returns>Their names, as "mill.3".</returns>
-    public async Task<string> TakeAsync(IReadOnlyList<ShelfThing> things, CancellationToken ct)
+    public async Task<string> ImportAsync(IReadOnlyList<ShelfThing> things, CancellationToken ct)
     {
         var made = things.Select(thing => (Kind: ShelfKinds.Find(thing.Kind)!, Thing: thing)).Select(one => (one.Kind, Made: Make(one.Kind, one.Thing))).ToList();
         await db.SaveChangesAsync(ct);

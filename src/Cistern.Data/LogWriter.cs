@@ -10,13 +10,13 @@ namespace Cistern.Data;
 /// Keeps the log's rows and words up to date: when a brew, its facts, tastings or notes, or a barista's name are saved, its row is
 /// written in the same transaction. Commands that bypass the change tracker call <see cref="CisternDb.RenewLogAsync"/>.
 /// </summary>
-internal static class LogKeeping
+internal static class LogWriter
 {
-    private const int Lot = 500;
+    private const int BatchSize = 500;
 
     /// <summary>The entities about to be saved that affect the log.</summary>
-    public static List<object> TouchedIn(ChangeTracker tracker) =>
-        [.. tracker.Entries().Where(entry => entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && Tells(entry)).Select(entry => entry.Entity)];
+    public static List<object> ChangedIn(ChangeTracker tracker) =>
+        [.. tracker.Entries().Where(entry => entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && AffectsLog(entry)).Select(entry => entry.Entity)];
 
     /// <summary>The brews they belong to, after saving, when they have ids.</summary>
     public static async Task<IReadOnlyCollection<int>> BrewsOfAsync(CisternDb db, IEnumerable<object> touched, CancellationToken ct)
@@ -37,7 +37,7 @@ internal static class LogKeeping
     public static async Task RenewAsync(CisternDb db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
     {
         var seq = await db.LogRows.MaxAsync(row => (long?)row.Seq, ct) ?? 0;
-        foreach (var lot in brewIds.Order().Chunk(Lot))
+        foreach (var lot in brewIds.Order().Chunk(BatchSize))
         {
             var brews = await db.Brews.AsNoTracking().Where(brew => lot.Contains(brew.Id))
                 .Include(brew => brew.Facts).Include(brew => brew.Barista).Include(brew => brew.Tastings).Include(brew => brew.Notes).AsSplitQuery().ToDictionaryAsync(brew => brew.Id, ct);
@@ -92,6 +92,6 @@ internal static class LogKeeping
         _ => null,
     };
 
-    private static bool Tells(EntityEntry entry) => BrewOf(entry.Entity) is not null
+    private static bool AffectsLog(EntityEntry entry) => BrewOf(entry.Entity) is not null
         || (entry is { Entity: Barista, State: EntityState.Modified } && entry.Property(nameof(Barista.Name)).IsModified);
 }

@@ -1,7 +1,7 @@
 using System.ComponentModel.DataAnnotations.Schema;
 using Cistern.Core.Recipes;
 
-namespace Cistern.Data.House;
+namespace Cistern.Data.Devices;
 
 /// <summary>What a device of the house may do.</summary>
 public enum DeviceRole
@@ -58,7 +58,7 @@ public sealed class Device
 }
 
 /// <summary>An action on the installation or its data, for the owner to read.</summary>
-public sealed class HouseRecord
+public sealed class ActionRecord
 {
     /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }

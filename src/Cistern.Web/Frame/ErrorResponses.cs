@@ -7,7 +7,7 @@ namespace Cistern.Web.Frame;
 /// <summary>
 /// The outermost middleware: explains invalid requests, and logs and reports exceptions, so that nobody ever gets an empty page.
 /// </summary>
-public static class Answers
+public static class ErrorResponses
 {
     private static readonly string[] Methods = ["GET", "HEAD", "POST"];
 
@@ -47,7 +47,7 @@ public static class Answers
                 return;
             }
 
-            var (status, more) = Told(error);
+            var (status, more) = Describe(error);
             if (status == StatusCodes.Status500InternalServerError)
             {
                 log.LogError(error, "Unhandled exception in {Method} {Path}", context.Request.Method, context.Request.Path);
@@ -105,7 +105,7 @@ public static class Answers
         : request.Path.Value is { } path && path.Any(char.IsControl) ? StatusCodes.Status400BadRequest
         : null;
 
-    private static (int Status, string? More) Told(Exception error) => error switch
+    private static (int Status, string? More) Describe(Exception error) => error switch
     {
         BadHttpRequestException bad => (bad.StatusCode, null),
         UnreadableException unreadable => (StatusCodes.Status422UnprocessableEntity, unreadable.Message),
@@ -113,7 +113,7 @@ public static class Answers
         // Disk full, read-only, cannot open, I/O error, corrupt, busy for too long.
         SqliteException { SqliteErrorCode: 13 } => (StatusCodes.Status503ServiceUnavailable, "The disk is full: what you sent was not saved. Make room, and send it again."),
         SqliteException { SqliteErrorCode: 5 or 6 or 8 or 10 or 11 or 14 } => (StatusCodes.Status503ServiceUnavailable, null),
-        _ when error.InnerException is { } inner => Told(inner),
+        _ when error.InnerException is { } inner => Describe(inner),
         _ => (StatusCodes.Status500InternalServerError, null),
     };
 }

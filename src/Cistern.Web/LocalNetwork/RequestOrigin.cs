@@ -1,33 +1,33 @@
 using System.Net;
 using Cistern.Web.Frame;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>Where a request came in.</summary>
-public enum Door
+public enum RequestOrigin
 {
     /// <summary>From this machine: the server's own screen.</summary>
-    Bench,
+    ThisMachine,
 
     /// <summary>From the local network, encrypted: connected devices.</summary>
-    House,
+    LocalNetwork,
 
     /// <summary>From the local network, unencrypted: only the page that explains how to trust this installation.</summary>
-    Trust,
+    TrustPage,
 
     /// <summary>From where nobody is answered.</summary>
-    Shut,
+    Unknown,
 }
 
 /// <summary>Determines where a request arrived.</summary>
-public interface IDoors
+public interface IRequestOriginResolver
 {
     /// <summary>Where a request came in.</summary>
-    Door Of(HttpContext context);
+    RequestOrigin Of(HttpContext context);
 }
 
 /// <summary>Determined by the port of the connection, or by the proxy.</summary>
-public sealed class PortDoors(AppSettings settings) : IDoors
+public sealed class RequestOriginResolver(AppSettings settings) : IRequestOriginResolver
 {
     /// <summary>Headers that any proxy adds: a request with one of them was sent by somebody other than the connecting host.</summary>
     private static readonly string[] Forwarding = ["Forwarded", "Via", "X-Forwarded-For", "X-Forwarded-Host", "X-Forwarded-Proto", "X-Forwarded-Server", "X-Real-IP"];
@@ -35,17 +35,17 @@ public sealed class PortDoors(AppSettings settings) : IDoors
     private readonly IPAddress? proxy = settings.Proxy.Length > 0 ? IPAddress.Parse(settings.Proxy) : null;
 
     /// <inheritdoc/>
-    public Door Of(HttpContext context)
+    public RequestOrigin Of(HttpContext context)
     {
         var from = context.Address();
         var port = context.Connection.LocalPort;
-        return settings.House && port == settings.HousePort ? Door.House
-            : settings.House && port == settings.TrustPort ? Door.Trust
+        return settings.LocalNetwork && port == settings.LocalNetworkPort ? RequestOrigin.LocalNetwork
+            : settings.LocalNetwork && port == settings.TrustPort ? RequestOrigin.TrustPage
             // Checked before loopback, since a proxy on this machine connects from there for everybody.
-            : IsProxy(from) ? Door.House
+            : IsProxy(from) ? RequestOrigin.LocalNetwork
             // No address: no network, a server within a test.
-            : from is null || IPAddress.IsLoopback(from) ? (IsForwarded(context.Request) ? Door.Shut : Door.Bench)
-            : Door.Shut;
+            : from is null || IPAddress.IsLoopback(from) ? (IsForwarded(context.Request) ? RequestOrigin.Unknown : RequestOrigin.ThisMachine)
+            : RequestOrigin.Unknown;
     }
 
     /// <summary>Whether a request was forwarded by a proxy, by its headers.</summary>

@@ -2,10 +2,10 @@ using System.Net;
 using System.Net.NetworkInformation;
 using System.Net.Sockets;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>The names and addresses of this machine on the local network.</summary>
-public interface IHouseNames
+public interface IMachineNames
 {
     /// <summary>Names, the preferred one first.</summary>
     IReadOnlyList<string> Names { get; }
@@ -18,22 +18,22 @@ public interface IHouseNames
 /// Asks the operating system. Addresses change, so it asks again after a while, but not on every request, since that takes longer than
 /// answering one.
 /// </summary>
-public sealed class MachineNames(TimeProvider time) : IHouseNames
+public sealed class MachineNames(TimeProvider time) : IMachineNames
 {
-    private static readonly TimeSpan AskedAgainAfter = TimeSpan.FromSeconds(5);
+    private static readonly TimeSpan CachedFor = TimeSpan.FromSeconds(5);
 
-    private Said? said;
-
-    /// <inheritdoc/>
-    public IReadOnlyList<string> Names => Asked().Names;
+    private Answer? answer;
 
     /// <inheritdoc/>
-    public IReadOnlyList<IPAddress> Addresses => Asked().Addresses;
+    public IReadOnlyList<string> Names => Current().Names;
 
-    private Said Asked()
+    /// <inheritdoc/>
+    public IReadOnlyList<IPAddress> Addresses => Current().Addresses;
+
+    private Answer Current()
     {
         var now = time.GetTimestamp();
-        return said is { } one && time.GetElapsedTime(one.At, now) < AskedAgainAfter ? one : said = new Said(now, HostNames(), CardAddresses());
+        return answer is { } one && time.GetElapsedTime(one.At, now) < CachedFor ? one : answer = new Answer(now, HostNames(), InterfaceAddresses());
     }
 
     private static IReadOnlyList<string> HostNames()
@@ -42,7 +42,7 @@ public sealed class MachineNames(TimeProvider time) : IHouseNames
         return host.EndsWith(".local", StringComparison.Ordinal) ? [host, "localhost"] : [host + ".local", host, "localhost"];
     }
 
-    private static IReadOnlyList<IPAddress> CardAddresses() =>
+    private static IReadOnlyList<IPAddress> InterfaceAddresses() =>
     [
         .. NetworkInterface.GetAllNetworkInterfaces()
             .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
@@ -51,5 +51,5 @@ public sealed class MachineNames(TimeProvider time) : IHouseNames
             .OrderBy(address => address.AddressFamily).ThenBy(address => address.ToString(), StringComparer.Ordinal),
     ];
 
-    private sealed record Said(long At, IReadOnlyList<string> Names, IReadOnlyList<IPAddress> Addresses);
+    private sealed record Answer(long At, IReadOnlyList<string> Names, IReadOnlyList<IPAddress> Addresses);
 }

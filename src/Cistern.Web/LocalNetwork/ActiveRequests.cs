@@ -1,40 +1,40 @@
 using System.Collections.Concurrent;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>Requests of devices in progress, so that removing a device takes effect at once, also for its open streams.</summary>
 public sealed class ActiveRequests
 {
-    private readonly ConcurrentDictionary<int, ConcurrentDictionary<HttpContext, byte>> answering = new();
-    private readonly ConcurrentDictionary<int, long> seen = new();
-    private readonly ConcurrentDictionary<int, byte> gone = new();
+    private readonly ConcurrentDictionary<int, ConcurrentDictionary<HttpContext, byte>> inProgress = new();
+    private readonly ConcurrentDictionary<int, long> notedAtMs = new();
+    private readonly ConcurrentDictionary<int, byte> revoked = new();
 
     /// <summary>The device that was last removed because its token was copied, for the owner; null where there was none since the start.</summary>
     public string? Copied { get; set; }
 
     /// <summary>Whether to update when a device was last seen: once a minute is enough.</summary>
-    public bool WorthNoting(int device, long nowMs)
+    public bool IsSeenUpdateDue(int device, long nowMs)
     {
         const long MinuteMs = 60_000;
-        if (seen.TryGetValue(device, out var lastMs) && nowMs - lastMs < MinuteMs)
+        if (notedAtMs.TryGetValue(device, out var lastMs) && nowMs - lastMs < MinuteMs)
         {
             return false;
         }
 
-        seen[device] = nowMs;
+        notedAtMs[device] = nowMs;
         return true;
     }
 
     /// <summary>Processes a request of a device.</summary>
     /// <returns>False where the device was removed since it was looked up.</returns>
-    public async Task<bool> AnswerAsync(int device, HttpContext context, RequestDelegate next)
+    public async Task<bool> RunAsync(int device, HttpContext context, RequestDelegate next)
     {
-        var own = answering.GetOrAdd(device, _ => new());
+        var own = inProgress.GetOrAdd(device, _ => new());
         own[context] = 0;
         try
         {
             // Checked after registering: the device may have been removed since it was looked up.
-            if (gone.ContainsKey(device))
+            if (revoked.ContainsKey(device))
             {
                 return false;
             }
@@ -51,8 +51,8 @@ public sealed class ActiveRequests
     /// <summary>Aborts a device's requests in progress and accepts no more.</summary>
     public void Revoke(int device)
     {
-        gone[device] = 0;
-        if (answering.TryRemove(device, out var own))
+        revoked[device] = 0;
+        if (inProgress.TryRemove(device, out var own))
         {
             foreach (var context in own.Keys)
             {

@@ -4,7 +4,7 @@ using Microsoft.Data.Sqlite;
 namespace Cistern.Data;
 
 /// <summary>Copies of a data file: made while it is in use, checked before they count, and put in place by the next start.</summary>
-public static class Copies
+public static class Backups
 {
     /// <summary>So long daily copies are kept.</summary>
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(14);
@@ -13,7 +13,7 @@ public static class Copies
     public static readonly TimeSpan KeptBeforeFor = TimeSpan.FromDays(30);
 
     /// <summary>One page of the smallest size, bytes.</summary>
-    private const long SmallestDatabase = 512;
+    private const long MinDatabaseBytes = 512;
 
     private const string DayFormat = "yyyy-MM-dd";
 
@@ -39,15 +39,15 @@ public static class Copies
         try
         {
             Directory.CreateDirectory(Path.GetDirectoryName(Path.GetFullPath(to))!);
-            real = Disk.Real(to);
-            if (real == Disk.Real(dataFile))
+            real = Disk.ResolvedPath(to);
+            if (real == Disk.ResolvedPath(dataFile))
             {
                 throw new DataFileRefusedException($"{to} is the data file itself: choose another file for its copy.");
             }
 
             building = real + ".new";
             File.Delete(building);
-            Disk.Own(building, FileShare.ReadWrite).Dispose();
+            Disk.OpenOwned(building, FileShare.ReadWrite).Dispose();
             using (var from = Open(dataFile, SqliteOpenMode.ReadWrite))
             using (var copy = Open(building, SqliteOpenMode.ReadWrite))
             {
@@ -63,7 +63,7 @@ public static class Copies
 
             Disk.Replace(building, real);
         }
-        catch (Exception error) when (error is not DataFileRefusedException && Disk.Trouble(error) is { } trouble)
+        catch (Exception error) when (error is not DataFileRefusedException && Disk.ProblemOf(error) is { } trouble)
         {
             throw new DataFileRefusedException($"The copy {to} cannot be made: {trouble}.", error);
         }
@@ -89,11 +89,11 @@ public static class Copies
             throw new DataFileRefusedException($"{copy} cannot be restored: {problem}. The data file is unchanged.");
         }
 
-        Make(copy, RestorePath(Disk.Real(dataFile)));
+        Make(copy, RestorePath(Disk.ResolvedPath(dataFile)));
     }
 
     /// <summary>Cancels a restore, unless the start has begun to put the copy in place.</summary>
-    public static void CancelRestore(string dataFile) => File.Delete(RestorePath(Disk.Real(dataFile)));
+    public static void CancelRestore(string dataFile) => File.Delete(RestorePath(Disk.ResolvedPath(dataFile)));
 
     /// <summary>What is wrong with a data file; null where it is sound and of this version or an earlier one.</summary>
     public static string? Problem(string file)
@@ -101,7 +101,7 @@ public static class Copies
         try
         {
             // Checked before opening: opening a pipe would block, and a pipe has no length.
-            if (new FileInfo(Disk.Real(file)).Length < SmallestDatabase)
+            if (new FileInfo(Disk.ResolvedPath(file)).Length < MinDatabaseBytes)
             {
                 return "it is not a database";
             }
@@ -122,7 +122,7 @@ public static class Copies
                 return string.Create(CultureInfo.InvariantCulture, $"{broken} of its rows belong to rows that are not there");
             }
 
-            var applied = DataFile.AppliedAsync(connection).GetAwaiter().GetResult();
+            var applied = DataFile.AppliedMigrationsAsync(connection).GetAwaiter().GetResult();
             return applied.Except(DataFile.Schema, StringComparer.Ordinal).FirstOrDefault() is { } unknown ? $"it was written by a newer Cistern (its tables are of {unknown})"
                 : applied.Count == DataFile.Schema.Count ? SchemaCheck.Problem(connection)
                 // Triggers of an earlier version are replaced by its migration; any others would keep running.
@@ -131,7 +131,7 @@ public static class Copies
         }
         catch (Exception error) when (error is SqliteException or IOException or UnauthorizedAccessException)
         {
-            return Disk.Trouble(error) ?? error.Message.TrimEnd('.');
+            return Disk.ProblemOf(error) ?? error.Message.TrimEnd('.');
         }
     }
 

@@ -2,10 +2,10 @@ using System.Net;
 using System.Net.Http.Json;
 using System.Security.Cryptography.X509Certificates;
 using Cistern.Application.Brews;
-using Cistern.Application.House;
-using Cistern.Data.House;
+using Cistern.Application.Devices;
+using Cistern.Data.Devices;
 using Cistern.Web.Frame;
-using Cistern.Web.House;
+using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Http;
 using Microsoft.AspNetCore.Routing;
@@ -17,7 +17,7 @@ using Microsoft.Extensions.Time.Testing;
 namespace Cistern.Web.Tests;
 
 /// <summary>From beyond this machine only devices that were let in are answered, each within its own rights.</summary>
-public sealed class HouseTests
+public sealed class LocalNetworkTests
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
@@ -28,7 +28,7 @@ public sealed class HouseTests
     /// <summary>Connects a device as its user would: with the code, on the one page it can open.</summary>
     private static async Task<HttpClient> PairedAsync(App app, DeviceRole role, string name = "Kitchen phone")
     {
-        var device = app.FromHouse();
+        var device = app.FromNetwork();
         var page = await App.GetAsync(device, "/pair");
         await App.PostAsync(device, page, "/pair", ("code", Desk(app).Offer(role).Digits), ("name", name));
         return device;
@@ -40,8 +40,8 @@ public sealed class HouseTests
     [Fact]
     public async Task A_stranger_sees_the_page_that_asks_for_the_code_and_nothing_else()
     {
-        await using var app = App.OfHouse();
-        var stranger = app.FromHouse(redirects: false);
+        await using var app = App.OnNetwork();
+        var stranger = app.FromNetwork(redirects: false);
         var paths = app.Services.GetServices<EndpointDataSource>().SelectMany(source => source.Endpoints).OfType<RouteEndpoint>()
             .Select(one => "/" + string.Join('/', one.RoutePattern.PathSegments.Select(part => part.IsSimple && part.Parts[0] is Microsoft.AspNetCore.Routing.Patterns.RoutePatternLiteralPart literal ? literal.Content : "1")))
             .Where(path => !path.StartsWith("/lib/fonts/", StringComparison.Ordinal) && !path.StartsWith("/lib/bulma-parts", StringComparison.Ordinal) && !path.StartsWith("/css/", StringComparison.Ordinal) && !path.StartsWith("/icon", StringComparison.Ordinal))
@@ -54,7 +54,7 @@ public sealed class HouseTests
                 using var request = new HttpRequestMessage(method, At(path));
                 request.Headers.Add("X-Forwarded-For", "127.0.0.1");
                 request.Headers.Add("X-Http-Method-Override", "GET");
-                request.Headers.Add("Cookie", $"{HouseGuard.Cookie}=guessed; barista=1");
+                request.Headers.Add("Cookie", $"{NetworkGuard.Cookie}=guessed; barista=1");
                 var answer = await stranger.SendAsync(request, Ct);
                 var leads = answer.StatusCode == HttpStatusCode.Found && answer.Headers.Location!.OriginalString == "/pair";
                 Assert.True(leads || (int)answer.StatusCode is 401 or 405 or 404 or 501, $"{method} {path}: {answer.StatusCode}");
@@ -73,8 +73,8 @@ public sealed class HouseTests
     [Fact]
     public async Task A_code_lets_one_device_in_once_and_for_five_minutes()
     {
-        await using var app = App.OfHouse();
-        var device = app.FromHouse(redirects: false);
+        await using var app = App.OnNetwork();
+        var device = app.FromNetwork(redirects: false);
         var page = await App.GetAsync(device, "/pair");
         var code = Desk(app).Offer(DeviceRole.Barista);
         Assert.Matches("^[0-9]{6}$", code.Digits);
@@ -85,7 +85,7 @@ public sealed class HouseTests
         Assert.Equal(code.Digits, (await App.ParseAsync(unnamed)).QuerySelector("#code")!.GetAttribute("value"));
         var let = await App.PostAsync(device, page, "/pair", ("code", code.Digits[..3] + " " + code.Digits[3..]), ("name", "Kitchen phone"));
         Assert.Equal("/", let.Headers.Location!.OriginalString);
-        var cookie = let.Headers.GetValues("Set-Cookie").Single(one => one.StartsWith(HouseGuard.Cookie, StringComparison.Ordinal));
+        var cookie = let.Headers.GetValues("Set-Cookie").Single(one => one.StartsWith(NetworkGuard.Cookie, StringComparison.Ordinal));
         Assert.All(["secure", "httponly", "samesite=strict", "path=/"], flag => Assert.Contains(flag, cookie, StringComparison.OrdinalIgnoreCase));
         Assert.DoesNotContain("domain", cookie, StringComparison.OrdinalIgnoreCase);
         Assert.Equal(HttpStatusCode.OK, (await device.GetAsync(At("/"), Ct)).StatusCode);
@@ -95,7 +95,7 @@ public sealed class HouseTests
         Assert.Equal(DeviceStore.HashOf(cookie.Split('=', 2)[1].Split(';')[0]), row.TokenHash);
         Assert.Contains("Kitchen phone was connected as barista.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
-        var second = app.FromHouse(redirects: false);
+        var second = app.FromNetwork(redirects: false);
         page = await App.GetAsync(second, "/pair");
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(second, page, "/pair", ("code", code.Digits), ("name", "Another"))).StatusCode);
         var late = Desk(app).Offer(DeviceRole.Barista);
@@ -107,8 +107,8 @@ public sealed class HouseTests
     [Fact]
     public async Task Five_wrong_codes_lock_joining_for_five_minutes_and_the_owner_is_told()
     {
-        await using var app = App.OfHouse();
-        var guesser = app.FromHouse();
+        await using var app = App.OnNetwork();
+        var guesser = app.FromNetwork();
         var page = await App.GetAsync(guesser, "/pair");
         var code = Desk(app).Offer(DeviceRole.Owner).Digits;
         var wrong = code == "000000" ? "000001" : "000000";
@@ -117,16 +117,16 @@ public sealed class HouseTests
             Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(guesser, page, "/pair", ("code", wrong), ("name", "Guesser"))).StatusCode);
         }
 
-        Assert.Null(Desk(app).ShutFor);
+        Assert.Null(Desk(app).BlockedFor);
         Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", wrong), ("name", "Guesser"))).StatusCode);
         // Until the time is over neither the right code nor a new one is accepted.
         Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", code), ("name", "Guesser"))).StatusCode);
         Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
         Assert.Contains("tried five wrong codes", (await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains(await app.DataAsync(db => db.HouseRecords.Select(one => one.What).ToListAsync(Ct)), what => what.StartsWith("Too many wrong codes", StringComparison.Ordinal));
+        Assert.Contains(await app.DataAsync(db => db.ActionRecords.Select(one => one.What).ToListAsync(Ct)), what => what.StartsWith("Too many wrong codes", StringComparison.Ordinal));
         Assert.Equal(0, await app.DataAsync(db => db.Devices.CountAsync(Ct)));
 
-        app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.ShutForMs));
+        app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.BlockedForMs));
         Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
         Assert.Null((await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding"));
     }
@@ -135,8 +135,8 @@ public sealed class HouseTests
     [Fact]
     public async Task Codes_by_the_hundred_are_not_looked_at()
     {
-        await using var app = App.OfHouse();
-        var guesser = app.FromHouse();
+        await using var app = App.OnNetwork();
+        var guesser = app.FromNetwork();
         var page = await App.GetAsync(guesser, "/pair");
         var limited = 0;
         for (var i = 0; i < 30; i++)
@@ -176,13 +176,13 @@ public sealed class HouseTests
     [InlineData(DeviceRole.Guest, "POST", "/pair", true)]
     [InlineData(DeviceRole.Instrument, "POST", "/pair", false)]
     [InlineData(DeviceRole.Instrument, "GET", "/", false)]
-    public void Each_role_may_ask_for_what_is_its_own(DeviceRole role, string method, string path, bool may) => Assert.Equal(may, HouseRules.Allow(role, method, path));
+    public void Each_role_may_ask_for_what_is_its_own(DeviceRole role, string method, string path, bool may) => Assert.Equal(may, RoleRules.Allow(role, method, path));
 
     /// <summary>What a device may not change is shown as text: no button that answers "not for this device".</summary>
     [Fact]
     public async Task What_a_role_may_not_do_is_not_offered_to_it()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var (guest, barista) = (await PairedAsync(app, DeviceRole.Guest), await PairedAsync(app, DeviceRole.Barista, "Bar phone"));
         foreach (var path in (string[])["/", "/plan/fp-bloomed", "/taste/8", "/shelf/coffee/1", "/log/7", "/you"])
         {
@@ -200,7 +200,7 @@ public sealed class HouseTests
     [Fact]
     public async Task A_guest_only_reads_and_becomes_a_barista_at_a_touch()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var guest = await PairedAsync(app, DeviceRole.Guest);
         var plan = await App.GetAsync(guest, "/plan/fp-bloomed");
         Assert.Null(plan.QuerySelector("a[href='/devices']"));
@@ -222,7 +222,7 @@ public sealed class HouseTests
     [Fact]
     public async Task A_device_that_leaves_by_itself_loses_its_token()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var guest = await PairedAsync(app, DeviceRole.Guest);
         var you = await App.GetAsync(guest, "/you");
         Assert.Equal("Remove this device", you.QuerySelector("[action='/pair?handler=Leave'] button")!.TextContent);
@@ -236,7 +236,7 @@ public sealed class HouseTests
         var told = await PairedAsync(app, DeviceRole.Barista, "Told phone");
         var page = await App.GetAsync(told, "/you");
         using var form = new FormUrlEncodedContent([KeyValuePair.Create("__RequestVerificationToken", page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!)]);
-        var stays = app.FromHouse(redirects: false);
+        var stays = app.FromNetwork(redirects: false);
         Assert.Null((await App.GetAsync(app.Browser(), "/you")).QuerySelector("[action='/pair?handler=Leave']"));
         Assert.Equal(HttpStatusCode.BadRequest, (await stays.PostAsync(At("/pair?handler=Leave"), form, Ct)).StatusCode);
         Assert.Null((await DeviceAsync(app, "Told phone")).RevokedAtMs);
@@ -246,7 +246,7 @@ public sealed class HouseTests
     [Fact]
     public async Task A_removed_device_is_refused_at_once()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var phone = await PairedAsync(app, DeviceRole.Barista);
         Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(phone, await App.GetAsync(phone, "/plan/fp-bloomed"))).StatusCode);
         var brew = await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
@@ -278,7 +278,7 @@ public sealed class HouseTests
     [Fact]
     public async Task A_token_is_replaced_after_a_week_and_no_two_requests_replace_it()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var phone = await PairedAsync(app, DeviceRole.Barista);
         var first = (await DeviceAsync(app)).TokenHash;
         app.Time.Advance(TimeSpan.FromMilliseconds(DeviceStore.RotatedAfterMs - 1));
@@ -286,7 +286,7 @@ public sealed class HouseTests
         Assert.Equal(first, (await DeviceAsync(app)).TokenHash);
         app.Time.Advance(TimeSpan.FromMilliseconds(1));
         var answer = await phone.GetAsync(At("/log"), Ct);
-        Assert.Contains(answer.Headers.GetValues("Set-Cookie"), one => one.StartsWith(HouseGuard.Cookie, StringComparison.Ordinal));
+        Assert.Contains(answer.Headers.GetValues("Set-Cookie"), one => one.StartsWith(NetworkGuard.Cookie, StringComparison.Ordinal));
         var row = await DeviceAsync(app);
         Assert.NotEqual(first, row.TokenHash);
         Assert.Equal(first, row.BeforeHash);
@@ -298,7 +298,7 @@ public sealed class HouseTests
     [Fact]
     public async Task An_instruments_token_sends_readings_and_opens_no_page_and_a_pages_cookie_sends_none_by_header()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var owner = app.Browser();
         var page = await App.ParseAsync(await App.PostAsync(owner, await App.GetAsync(owner, "/devices"), "/devices?handler=Instrument", ("instrument", "Bar scale")));
         var token = page.QuerySelector("#token")!.TextContent;
@@ -306,8 +306,8 @@ public sealed class HouseTests
         async Task<HttpStatusCode> AskAsync(HttpMethod method, string path, string header)
         {
             using var request = new HttpRequestMessage(method, At(path));
-            request.Headers.Add(HouseGuard.Header, header);
-            return (await app.FromHouse(redirects: false).SendAsync(request, Ct)).StatusCode;
+            request.Headers.Add(NetworkGuard.Header, header);
+            return (await app.FromNetwork(redirects: false).SendAsync(request, Ct)).StatusCode;
         }
 
         // It can only use the token of its own brew.
@@ -315,8 +315,8 @@ public sealed class HouseTests
         Assert.Equal(HttpStatusCode.Forbidden, await AskAsync(HttpMethod.Get, "/", token));
         Assert.Equal(HttpStatusCode.Forbidden, await AskAsync(HttpMethod.Post, "/api/brews/1/entries", token));
         using var asPage = new HttpRequestMessage(HttpMethod.Get, At("/log"));
-        asPage.Headers.Add("Cookie", $"{HouseGuard.Cookie}={token}");
-        Assert.Equal(HttpStatusCode.Found, (await app.FromHouse(redirects: false).SendAsync(asPage, Ct)).StatusCode);
+        asPage.Headers.Add("Cookie", $"{NetworkGuard.Cookie}={token}");
+        Assert.Equal(HttpStatusCode.Found, (await app.FromNetwork(redirects: false).SendAsync(asPage, Ct)).StatusCode);
 
         var pageToken = await app.DataAsync(async db => (await new DeviceStore(db).PairAsync("Tablet", DeviceRole.Owner, "a test", app.Time.GetUtcNow().ToUnixTimeMilliseconds(), Ct)).Token);
         Assert.Equal(HttpStatusCode.Unauthorized, await AskAsync(HttpMethod.Post, "/api/brews/1/readings", pageToken));
@@ -334,7 +334,7 @@ public sealed class HouseTests
     [InlineData("Sec-Fetch-Site", "none", true)]
     public async Task What_another_site_sends_is_refused(string header, string value, bool taken)
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var phone = await PairedAsync(app, DeviceRole.Barista);
         var plan = await App.GetAsync(phone, "/plan/fp-bloomed");
         var brews = await app.DataAsync(db => db.Brews.CountAsync(Ct));
@@ -353,7 +353,7 @@ public sealed class HouseTests
     [Fact]
     public async Task One_device_asks_only_so_often()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var (busy, calm, bench) = (await PairedAsync(app, DeviceRole.Barista, "Busy phone"), await PairedAsync(app, DeviceRole.Owner, "Calm phone"), app.Browser());
         async Task<int> AskAsync(HttpClient client, string path, string body = "{}") => (int)(await client.PostAsync(At(path), new StringContent(body, System.Text.Encoding.UTF8, "application/json"), Ct)).StatusCode;
         async Task<int> OftenAsync(HttpClient client, string path, int most)
@@ -378,7 +378,7 @@ public sealed class HouseTests
         Assert.Equal(20, await OftenAsync(calm, $"/files/in/{Guid.NewGuid():N}", 40));
         Assert.Equal(429, await AskAsync(calm, "/files?handler=Look"));
         // The two phones were let in from the same address.
-        Assert.Equal(18, await OftenAsync(app.FromHouse(), "/pair", 40));
+        Assert.Equal(18, await OftenAsync(app.FromNetwork(), "/pair", 40));
         // Requests that only read are not limited in this way.
         Assert.All(await Task.WhenAll(Enumerable.Range(0, 30).Select(_ => calm.GetAsync(At("/files"), Ct))), one => Assert.Equal(HttpStatusCode.OK, one.StatusCode));
     }
@@ -425,18 +425,18 @@ public sealed class HouseTests
     [InlineData("bench.local.elsewhere.example", false)]
     public async Task Only_this_machines_own_names_are_answered(string host, bool answered)
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         using var request = new HttpRequestMessage(HttpMethod.Get, At("/pair"));
         request.Headers.Host = host;
-        Assert.Equal(answered ? HttpStatusCode.OK : HttpStatusCode.BadRequest, (await app.FromHouse().SendAsync(request, Ct)).StatusCode);
+        Assert.Equal(answered ? HttpStatusCode.OK : HttpStatusCode.BadRequest, (await app.FromNetwork().SendAsync(request, Ct)).StatusCode);
     }
 
     [Fact]
     public async Task Over_plain_http_there_is_the_page_that_says_how_to_trust_and_nothing_else()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var client = app.CreateClient();
-        client.DefaultRequestHeaders.Add(SaidDoors.Header, nameof(Door.Trust));
+        client.DefaultRequestHeaders.Add(HeaderOriginResolver.Header, nameof(RequestOrigin.TrustPage));
         client.DefaultRequestHeaders.Host = "bench.local:5081";
         var page = await App.GetAsync(client, "/");
         Assert.Equal("Trust this Cistern", page.QuerySelector("h1")!.TextContent);
@@ -461,9 +461,9 @@ public sealed class HouseTests
     public void A_certificate_is_for_this_machine_is_trusted_through_its_authority_and_renewed_when_it_must_be()
     {
         var folder = Path.Combine(App.Folder(), "test.db.house");
-        var names = new SaidNames();
+        var names = new GivenNames();
         var time = new FakeTimeProvider(DateTimeOffset.UtcNow);
-        HouseCertificates Opened() => new(folder, names, time, NullLogger<HouseCertificates>.Instance);
+        MachineCertificates Opened() => new(folder, names, time, NullLogger<MachineCertificates>.Instance);
         string serial;
         byte[] authority;
         using (var house = Opened())
@@ -522,7 +522,7 @@ public sealed class HouseTests
     {
         void Start(params string[] more) => StartOn("https://127.0.0.1:5080", more);
 
-        Assert.Contains("./cistern house", Assert.Throws<HouseRefusedException>(() => Start()).Message, StringComparison.Ordinal);
+        Assert.Contains("./cistern house", Assert.Throws<NetworkSetupException>(() => Start()).Message, StringComparison.Ordinal);
         Start("--Kestrel:Certificates:Default:Path", "own.pem");
         Start("--Cistern:House", "true");
     }
@@ -544,44 +544,44 @@ public sealed class HouseTests
         }
         else
         {
-            Assert.Contains("./cistern house", Assert.Throws<HouseRefusedException>(() => Start()).Message, StringComparison.Ordinal);
+            Assert.Contains("./cistern house", Assert.Throws<NetworkSetupException>(() => Start()).Message, StringComparison.Ordinal);
             Start("--Cistern:Proxy=192.0.2.1");
         }
 
-        Assert.Contains("is none", Assert.Throws<HouseRefusedException>(() => Start("--Cistern:Proxy=the proxy")).Message, StringComparison.Ordinal);
+        Assert.Contains("is none", Assert.Throws<NetworkSetupException>(() => Start("--Cistern:Proxy=the proxy")).Message, StringComparison.Ordinal);
     }
 
     [Theory]
-    [InlineData("127.0.0.1", 5080, Door.Bench)]
-    [InlineData("::1", 5080, Door.Bench)]
-    [InlineData("::ffff:127.0.0.1", 5080, Door.Bench)]
-    [InlineData("192.0.2.50", 5443, Door.House)]
-    [InlineData("127.0.0.1", 5443, Door.House)]
-    [InlineData("192.0.2.50", 5081, Door.Trust)]
-    [InlineData("192.0.2.1", 5080, Door.House)]
-    [InlineData("::ffff:192.0.2.1", 5080, Door.House)]
-    [InlineData("192.0.2.50", 5080, Door.Shut)]
-    public void A_request_is_local_by_its_port_and_a_proxy_known_by_its_address(string from, int port, Door door)
+    [InlineData("127.0.0.1", 5080, RequestOrigin.ThisMachine)]
+    [InlineData("::1", 5080, RequestOrigin.ThisMachine)]
+    [InlineData("::ffff:127.0.0.1", 5080, RequestOrigin.ThisMachine)]
+    [InlineData("192.0.2.50", 5443, RequestOrigin.LocalNetwork)]
+    [InlineData("127.0.0.1", 5443, RequestOrigin.LocalNetwork)]
+    [InlineData("192.0.2.50", 5081, RequestOrigin.TrustPage)]
+    [InlineData("192.0.2.1", 5080, RequestOrigin.LocalNetwork)]
+    [InlineData("::ffff:192.0.2.1", 5080, RequestOrigin.LocalNetwork)]
+    [InlineData("192.0.2.50", 5080, RequestOrigin.Unknown)]
+    public void A_request_is_local_by_its_port_and_a_proxy_known_by_its_address(string from, int port, RequestOrigin door)
     {
         var context = new DefaultHttpContext { Connection = { RemoteIpAddress = IPAddress.Parse(from), LocalPort = port } };
-        Assert.Equal(door, new PortDoors(new Frame.AppSettings { House = true, Proxy = "192.0.2.1" }).Of(context));
-        Assert.Equal(door == Door.Bench ? Door.Bench : from == "127.0.0.1" ? Door.Bench : Door.Shut, new PortDoors(new Frame.AppSettings()).Of(context));
+        Assert.Equal(door, new RequestOriginResolver(new Frame.AppSettings { LocalNetwork = true, Proxy = "192.0.2.1" }).Of(context));
+        Assert.Equal(door == RequestOrigin.ThisMachine ? RequestOrigin.ThisMachine : from == "127.0.0.1" ? RequestOrigin.ThisMachine : RequestOrigin.Unknown, new RequestOriginResolver(new Frame.AppSettings()).Of(context));
     }
 
     /// <summary>What a proxy on this machine forwards comes from the network; what an unnamed proxy forwards is refused.</summary>
     [Theory]
-    [InlineData("127.0.0.1", "127.0.0.1", "X-Forwarded-For", Door.House)]
-    [InlineData("127.0.0.1", "127.0.0.1", null, Door.House)]
-    [InlineData("127.0.0.1", "::1", "Forwarded", Door.House)]
-    [InlineData("::1", "127.0.0.1", null, Door.House)]
-    [InlineData("192.0.2.1", "127.0.0.1", null, Door.Bench)]
-    [InlineData("192.0.2.1", "127.0.0.1", "X-Forwarded-For", Door.Shut)]
-    [InlineData("", "127.0.0.1", null, Door.Bench)]
-    [InlineData("", "127.0.0.1", "X-Forwarded-For", Door.Shut)]
-    [InlineData("", "::1", "Via", Door.Shut)]
-    [InlineData("", "127.0.0.1", "X-Real-IP", Door.Shut)]
-    [InlineData("", "127.0.0.1", "X-Forwarded-Proto", Door.Shut)]
-    public void A_proxy_makes_nobody_the_owner(string proxy, string from, string? header, Door door)
+    [InlineData("127.0.0.1", "127.0.0.1", "X-Forwarded-For", RequestOrigin.LocalNetwork)]
+    [InlineData("127.0.0.1", "127.0.0.1", null, RequestOrigin.LocalNetwork)]
+    [InlineData("127.0.0.1", "::1", "Forwarded", RequestOrigin.LocalNetwork)]
+    [InlineData("::1", "127.0.0.1", null, RequestOrigin.LocalNetwork)]
+    [InlineData("192.0.2.1", "127.0.0.1", null, RequestOrigin.ThisMachine)]
+    [InlineData("192.0.2.1", "127.0.0.1", "X-Forwarded-For", RequestOrigin.Unknown)]
+    [InlineData("", "127.0.0.1", null, RequestOrigin.ThisMachine)]
+    [InlineData("", "127.0.0.1", "X-Forwarded-For", RequestOrigin.Unknown)]
+    [InlineData("", "::1", "Via", RequestOrigin.Unknown)]
+    [InlineData("", "127.0.0.1", "X-Real-IP", RequestOrigin.Unknown)]
+    [InlineData("", "127.0.0.1", "X-Forwarded-Proto", RequestOrigin.Unknown)]
+    public void A_proxy_makes_nobody_the_owner(string proxy, string from, string? header, RequestOrigin door)
     {
         var context = new DefaultHttpContext { Connection = { RemoteIpAddress = IPAddress.Parse(from), LocalPort = 5080 } };
         if (header is not null)
@@ -589,7 +589,7 @@ public sealed class HouseTests
             context.Request.Headers[header] = "192.0.2.77";
         }
 
-        Assert.Equal(door, new PortDoors(new Frame.AppSettings { Proxy = proxy }).Of(context));
+        Assert.Equal(door, new RequestOriginResolver(new Frame.AppSettings { Proxy = proxy }).Of(context));
     }
 
     /// <summary>A device that is removed in the moment its stream opens receives nothing more.</summary>
@@ -599,13 +599,13 @@ public sealed class HouseTests
         var presence = new ActiveRequests();
         presence.Revoke(7);
         var opened = false;
-        Assert.False(await presence.AnswerAsync(7, new DefaultHttpContext(), _ =>
+        Assert.False(await presence.RunAsync(7, new DefaultHttpContext(), _ =>
         {
             opened = true;
             return Task.CompletedTask;
         }));
         Assert.False(opened);
-        Assert.True(await presence.AnswerAsync(8, new DefaultHttpContext(), _ => Task.CompletedTask));
+        Assert.True(await presence.RunAsync(8, new DefaultHttpContext(), _ => Task.CompletedTask));
     }
 
     /// <summary>A page that watches is told when there is nothing more to see.</summary>
@@ -631,16 +631,16 @@ public sealed class HouseTests
     [InlineData(false)]
     public async Task A_token_used_after_its_successor_removes_the_device_and_the_owner_is_told(bool thiefFirst)
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         await PairedAsync(app, DeviceRole.Owner);
         var token = DeviceStore.NewToken();
         await app.DataAsync(db => db.Devices.ExecuteUpdateAsync(set => set.SetProperty(one => one.TokenHash, DeviceStore.HashOf(token)), Ct));
         async Task<(HttpStatusCode Status, string? Given, bool Cleared)> AskAsync(string shown)
         {
             using var request = new HttpRequestMessage(HttpMethod.Get, At("/log"));
-            request.Headers.Add("Cookie", $"{HouseGuard.Cookie}={shown}");
-            var answer = await app.FromHouse(redirects: false).SendAsync(request, Ct);
-            var given = answer.Headers.TryGetValues("Set-Cookie", out var set) ? set.FirstOrDefault(one => one.StartsWith(HouseGuard.Cookie + "=", StringComparison.Ordinal))?.Split('=', 2)[1].Split(';')[0] : null;
+            request.Headers.Add("Cookie", $"{NetworkGuard.Cookie}={shown}");
+            var answer = await app.FromNetwork(redirects: false).SendAsync(request, Ct);
+            var given = answer.Headers.TryGetValues("Set-Cookie", out var set) ? set.FirstOrDefault(one => one.StartsWith(NetworkGuard.Cookie + "=", StringComparison.Ordinal))?.Split('=', 2)[1].Split(';')[0] : null;
             return (answer.StatusCode, given, answer.Headers.Contains("Clear-Site-Data"));
         }
 
@@ -659,7 +659,7 @@ public sealed class HouseTests
         Assert.Equal(HttpStatusCode.OK, (await AskAsync(newer)).Status);
         // A request that was under way still carries the previous one.
         Assert.Equal(HttpStatusCode.OK, (await AskAsync(token)).Status);
-        app.Time.Advance(TimeSpan.FromMilliseconds(DeviceStore.UnderWayMs + 1));
+        app.Time.Advance(TimeSpan.FromMilliseconds(DeviceStore.InFlightMs + 1));
         Assert.Equal((HttpStatusCode.Found, true), ((await AskAsync(token)) is var (status, _, cleared) ? (status, cleared) : default));
         Assert.Equal(HttpStatusCode.Found, (await AskAsync(newer)).Status);
         var bench = await App.GetAsync(app.Browser(), "/devices");
@@ -671,22 +671,22 @@ public sealed class HouseTests
     [Fact]
     public async Task A_device_with_an_expired_token_deletes_what_it_stored()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var phone = await PairedAsync(app, DeviceRole.Barista);
         Assert.False((await phone.GetAsync(At("/log"), Ct)).Headers.Contains("Clear-Site-Data"));
         await app.DataAsync(db => db.Devices.ExecuteUpdateAsync(set => set.SetProperty(one => one.RevokedAtMs, 1), Ct));
         using var program = new HttpRequestMessage(HttpMethod.Get, At("/api/keep"));
         program.Headers.Accept.ParseAdd("application/json");
         Assert.Equal("\"cache\", \"storage\"", (await phone.SendAsync(program, Ct)).Headers.GetValues("Clear-Site-Data").Single());
-        Assert.False((await app.FromHouse(redirects: false).GetAsync(At("/log"), Ct)).Headers.Contains("Clear-Site-Data"));
+        Assert.False((await app.FromNetwork(redirects: false).GetAsync(At("/log"), Ct)).Headers.Contains("Clear-Site-Data"));
     }
 
     [Fact]
     public async Task A_script_that_goes_on_guessing_leaves_one_line_per_lockout_in_the_record()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var desk = Desk(app);
-        var guesser = app.FromHouse();
+        var guesser = app.FromNetwork();
         var page = await App.GetAsync(guesser, "/pair");
         desk.Offer(DeviceRole.Guest);
         for (var i = 0; i < 18; i++)
@@ -694,14 +694,14 @@ public sealed class HouseTests
             await App.PostAsync(guesser, page, "/pair", ("code", "x"), ("name", "Guesser"));
         }
 
-        Assert.Equal(1, await app.DataAsync(db => db.HouseRecords.CountAsync(one => one.What.StartsWith("Too many wrong codes"), Ct)));
+        Assert.Equal(1, await app.DataAsync(db => db.ActionRecords.CountAsync(one => one.What.StartsWith("Too many wrong codes"), Ct)));
     }
 
     /// <summary>A guest is one taster, and the key of a blind tasting is not for tasters.</summary>
     [Fact]
     public async Task A_guest_answers_for_itself_alone_and_does_not_see_the_key()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var (one, two) = (await PairedAsync(app, DeviceRole.Guest, "One"), await PairedAsync(app, DeviceRole.Guest, "Two"));
         var bench = app.Browser();
         var opened = await App.PostAsync(bench, await App.GetAsync(bench, "/blind"), "/blind", ("kind", "triangle"), ("tasters", "3"), ("what", "A pair"));
@@ -729,8 +729,8 @@ public sealed class HouseTests
     [Fact]
     public async Task Every_cookie_is_secure_over_https()
     {
-        await using var app = App.OfHouse();
-        var stranger = app.FromHouse(redirects: false);
+        await using var app = App.OnNetwork();
+        var stranger = app.FromNetwork(redirects: false);
         var cookies = (await stranger.GetAsync(At("/pair"), Ct)).Headers.GetValues("Set-Cookie").ToList();
         Assert.NotEmpty(cookies);
         Assert.All(cookies, cookie => Assert.Contains("; secure", cookie, StringComparison.OrdinalIgnoreCase));
@@ -739,7 +739,7 @@ public sealed class HouseTests
     [Fact]
     public async Task A_guest_looks_only_so_often()
     {
-        await using var app = App.OfHouse();
+        await using var app = App.OnNetwork();
         var (guest, barista) = (await PairedAsync(app, DeviceRole.Guest), await PairedAsync(app, DeviceRole.Barista, "Bar phone"));
         var codes = new List<HttpStatusCode>();
         for (var i = 0; i < 620; i++)

@@ -2,19 +2,19 @@ using System.Security.Cryptography;
 using System.Text;
 using Cistern.Core.Recipes;
 using Cistern.Data;
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Microsoft.EntityFrameworkCore;
 
-namespace Cistern.Application.House;
+namespace Cistern.Application.Devices;
 
 /// <summary>A token shown by a device.</summary>
 /// <param name="Device">The device it belongs to.</param>
-/// <param name="IsBefore">Whether it is the previous token.</param>
-public sealed record KnownToken(Device Device, bool IsBefore)
+/// <param name="IsPrevious">Whether it is the previous token.</param>
+public sealed record KnownToken(Device Device, bool IsPrevious)
 {
     /// <summary>Whether the previous token was used after the new one: one of the two has been copied.</summary>
     /// <param name="nowMs">Now, UTC ms.</param>
-    public bool WasCopied(long nowMs) => IsBefore && Device.TokenUsedAtMs is { } usedAtMs && nowMs - usedAtMs is < 0 or > DeviceStore.UnderWayMs;
+    public bool WasCopied(long nowMs) => IsPrevious && Device.TokenUsedAtMs is { } usedAtMs && nowMs - usedAtMs is < 0 or > DeviceStore.InFlightMs;
 }
 
 /// <summary>Stores connected devices and the record of actions on the installation.</summary>
@@ -30,16 +30,16 @@ public sealed class DeviceStore(CisternDb db)
     public const long LostAfterMs = 300_000;
 
     /// <summary>Requests already under way when the new token was first used carry the previous one, ms.</summary>
-    public const long UnderWayMs = 3_000;
+    public const long InFlightMs = 3_000;
 
     /// <summary>The most letters of a device's name.</summary>
-    public const int LongestName = 60;
+    public const int MaxNameLength = 60;
 
     /// <summary>The most lines of the record that are kept.</summary>
-    private const int MostRecords = 2_000;
+    private const int MaxRecords = 2_000;
 
     /// <summary>What is wrong with a device's name, or null.</summary>
-    public static string? NameProblem(string name) => name.Length == 0 ? "This must not be empty." : PlainText.Problem(name, LongestName, lines: false);
+    public static string? NameProblem(string name) => name.Length == 0 ? "This must not be empty." : PlainText.Problem(name, MaxNameLength, lines: false);
 
     /// <summary>What of a token is kept.</summary>
     public static string HashOf(string token) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(token)));
@@ -69,7 +69,7 @@ public sealed class DeviceStore(CisternDb db)
     {
         var hash = HashOf(token);
         return await db.Devices.AsNoTracking().FirstOrDefaultAsync(one => one.RevokedAtMs == null && (one.TokenHash == hash || one.BeforeHash == hash), ct) is { } device
-            ? new KnownToken(device, IsBefore: device.TokenHash != hash)
+            ? new KnownToken(device, IsPrevious: device.TokenHash != hash)
             : null;
     }
 
@@ -82,23 +82,23 @@ public sealed class DeviceStore(CisternDb db)
     /// <param name="nowMs">Now, UTC ms.</param>
     /// <param name="ct">Cancels it.</param>
     /// <returns>The new token; null where none is due, or another request was first.</returns>
-    public async Task<string?> KeepUpAsync(KnownToken known, bool mayGive, long nowMs, CancellationToken ct)
+    public async Task<string?> RotateTokenAsync(KnownToken known, bool mayGive, long nowMs, CancellationToken ct)
     {
         var device = known.Device;
-        if (!known.IsBefore && device.BeforeHash.Length > 0 && device.TokenUsedAtMs is null)
+        if (!known.IsPrevious && device.BeforeHash.Length > 0 && device.TokenUsedAtMs is null)
         {
             await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash && one.TokenUsedAtMs == null)
                 .ExecuteUpdateAsync(set => set.SetProperty(one => one.TokenUsedAtMs, nowMs), ct);
         }
 
-        if (!mayGive || device.TokenAtMs > nowMs - (known.IsBefore ? LostAfterMs : RotatedAfterMs))
+        if (!mayGive || device.TokenAtMs > nowMs - (known.IsPrevious ? LostAfterMs : RotatedAfterMs))
         {
             return null;
         }
 
         var token = NewToken();
-        var (hash, before) = (HashOf(token), known.IsBefore ? device.BeforeHash : device.TokenHash);
-        return await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash && (!known.IsBefore || one.TokenUsedAtMs == null)).ExecuteUpdateAsync(
+        var (hash, before) = (HashOf(token), known.IsPrevious ? device.BeforeHash : device.TokenHash);
+        return await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash && (!known.IsPrevious || one.TokenUsedAtMs == null)).ExecuteUpdateAsync(
             set => set.SetProperty(one => one.BeforeHash, before).SetProperty(one => one.TokenHash, hash).SetProperty(one => one.TokenAtMs, nowMs).SetProperty(one => one.TokenUsedAtMs, (long?)null), ct) == 1 ? token : null;
     }
 
@@ -154,12 +154,12 @@ public sealed class DeviceStore(CisternDb db)
     {
         Note(what, who, nowMs);
         await db.SaveChangesAsync(ct);
-        await db.HouseRecords.Where(one => one.Id <= db.HouseRecords.Max(last => last.Id) - MostRecords).ExecuteDeleteAsync(ct);
+        await db.ActionRecords.Where(one => one.Id <= db.ActionRecords.Max(last => last.Id) - MaxRecords).ExecuteDeleteAsync(ct);
     }
 
     /// <summary>The newest lines of the record.</summary>
-    public async Task<IReadOnlyList<HouseRecord>> RecordsAsync(int most, CancellationToken ct) =>
-        await db.HouseRecords.AsNoTracking().OrderByDescending(one => one.Id).Take(most).ToListAsync(ct);
+    public async Task<IReadOnlyList<ActionRecord>> RecordsAsync(int most, CancellationToken ct) =>
+        await db.ActionRecords.AsNoTracking().OrderByDescending(one => one.Id).Take(most).ToListAsync(ct);
 
-    private void Note(string what, string who, long nowMs) => db.HouseRecords.Add(new HouseRecord { What = what, Who = who, AtMs = nowMs });
+    private void Note(string what, string who, long nowMs) => db.ActionRecords.Add(new ActionRecord { What = what, Who = who, AtMs = nowMs });
 }

@@ -1,10 +1,10 @@
 using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
-using Cistern.Data.House;
+using Cistern.Data.Devices;
 using Cistern.Web.Frame;
 
-namespace Cistern.Web.House;
+namespace Cistern.Web.LocalNetwork;
 
 /// <summary>A code that lets one device join.</summary>
 /// <param name="Digits">Six digits.</param>
@@ -20,13 +20,13 @@ public sealed record JoinCode(string Digits, DeviceRole Role, long At);
 public sealed class DeviceJoin(TimeProvider time)
 {
     /// <summary>How long a code is good, ms.</summary>
-    public const long GoodForMs = 300_000;
+    public const long ValidForMs = 300_000;
 
     private readonly Lock gate = new();
     private readonly TryLimiter tries = new(time);
     private JoinCode? code;
 
-    private JoinCode? Good => code is { } one && GoodFor(one) > TimeSpan.Zero ? one : null;
+    private JoinCode? Valid => code is { } one && ValidFor(one) > TimeSpan.Zero ? one : null;
 
     /// <summary>The current code; null where there is none.</summary>
     public JoinCode? Current
@@ -35,22 +35,22 @@ public sealed class DeviceJoin(TimeProvider time)
         {
             lock (gate)
             {
-                return Good;
+                return Valid;
             }
         }
     }
 
     /// <summary>How much longer a code is good.</summary>
-    public TimeSpan GoodFor(JoinCode one) => TimeSpan.FromMilliseconds(GoodForMs) - time.GetElapsedTime(one.At);
+    public TimeSpan ValidFor(JoinCode one) => TimeSpan.FromMilliseconds(ValidForMs) - time.GetElapsedTime(one.At);
 
     /// <summary>How long joining stays blocked; null while it is not.</summary>
-    public TimeSpan? ShutFor
+    public TimeSpan? BlockedFor
     {
         get
         {
             lock (gate)
             {
-                return tries.ShutFor;
+                return tries.BlockedFor;
             }
         }
     }
@@ -86,19 +86,19 @@ public sealed class DeviceJoin(TimeProvider time)
         var digits = string.Concat(text.Where(char.IsAsciiDigit));
         lock (gate)
         {
-            if (tries.ShutFor is not null)
+            if (tries.BlockedFor is not null)
             {
-                return TryResult.Shut;
+                return TryResult.Blocked;
             }
 
-            var good = Good;
-            var tried = tries.Take(() => good is not null && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(good.Digits)));
-            if (tried == TryResult.Good)
+            var good = Valid;
+            var tried = tries.Try(() => good is not null && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(good.Digits)));
+            if (tried == TryResult.Right)
             {
                 role = good!.Role;
             }
 
-            WrongFrom = tried == TryResult.Good ? "" : from;
+            WrongFrom = tried == TryResult.Right ? "" : from;
             code = tried == TryResult.Wrong ? code : null;
             return tried;
         }

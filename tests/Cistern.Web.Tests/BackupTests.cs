@@ -13,7 +13,7 @@ namespace Cistern.Web.Tests;
 
 /// <summary>Copies of the data file: made under load, restored, kept for two weeks.</summary>
 [SupportedOSPlatform("linux")]
-public sealed class CopyTests
+public sealed class BackupTests
 {
     private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
 
@@ -54,7 +54,7 @@ public sealed class CopyTests
 
             var path = Path.Combine(App.Folder(), "copy.db");
             var before = written;
-            Copies.Make(app.DataFile, path);
+            Backups.Make(app.DataFile, path);
             copies.Add((path, before, written));
         }
 
@@ -67,13 +67,13 @@ public sealed class CopyTests
             Assert.Equal(first, Numbers(path, 4));
             Assert.Equal(Enumerable.Range(0, first.Count), first);
             Assert.InRange(first.Count, before, after + 1);
-            Assert.Null(Copies.Problem(path));
+            Assert.Null(Backups.Problem(path));
         }
 
         // Restored, the data is what it was at that moment, in every table.
         var told = Tables(copies[2].Path);
         await app.DisposeAsync();
-        Copies.PrepareRestore(copies[2].Path, app.DataFile);
+        Backups.PrepareRestore(copies[2].Path, app.DataFile);
         await using var again = App.On(app.DataFile);
         using var browser = again.Browser();
         await App.GetAsync(browser, "/log/3");
@@ -90,7 +90,7 @@ public sealed class CopyTests
         Assert.Contains("A copy of the data was restored", (await App.GetAsync(browser, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(1L, Run(app.DataFile, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%was restored%'"));
         Assert.Empty(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.restored"));
-        Assert.False(File.Exists(Copies.RestorePath(app.DataFile)));
+        Assert.False(File.Exists(Backups.RestorePath(app.DataFile)));
         Assert.Single(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.before-restore-??????????????"));
     }
 
@@ -106,7 +106,7 @@ public sealed class CopyTests
             await App.GetAsync(browser, "/log");
         }
 
-        Copies.PrepareRestore(old, data);
+        Backups.PrepareRestore(old, data);
         await using var app = App.On(data);
         using var client = app.Browser();
         Assert.Equal(4, (await App.GetAsync(client, "/log")).QuerySelectorAll(".log-rows .row").Length);
@@ -122,11 +122,11 @@ public sealed class CopyTests
             using var browser = app.Browser();
             await App.GetAsync(browser, "/log");
             Run(data, "INSERT INTO Devices (Id, Name, Role, TokenHash, TokenAtMs, BeforeHash, PairedAtMs, SeenAtMs) VALUES (1, 'Lost phone', 2, 'A1', 1, '', 1, 1), (2, 'Kept phone', 0, 'A2', 1, '', 1, 1)");
-            Copies.Make(data, copy);
+            Backups.Make(data, copy);
             Run(data, "UPDATE Devices SET PutOutAtMs = 5 WHERE Id = 1; UPDATE Devices SET TokenHash = 'B2', BeforeHash = 'A2', Role = 1 WHERE Id = 2; UPDATE Baristas SET Pin = 'set since' WHERE Name = 'Teo'; INSERT INTO HouseRecords (AtMs, What, Who) VALUES (5, 'Lost phone was removed.', 'this bench')");
         }
 
-        Copies.PrepareRestore(copy, data);
+        Backups.PrepareRestore(copy, data);
         await using (var again = App.On(data))
         {
             using var browser = again.Browser();
@@ -140,7 +140,7 @@ public sealed class CopyTests
 
         // On another machine, or over a file that cannot be read, no device is connected.
         var elsewhere = Path.Combine(App.Folder(), "test.db");
-        Copies.PrepareRestore(copy, elsewhere);
+        Backups.PrepareRestore(copy, elsewhere);
         await using var other = App.On(elsewhere);
         using var client = other.Browser();
         await App.GetAsync(client, "/log");
@@ -160,13 +160,13 @@ public sealed class CopyTests
             switch (kind)
             {
                 case "a pipe":
-                    Process.Start("mkfifo", [Copies.RestorePath(data)]).WaitForExit();
+                    Process.Start("mkfifo", [Backups.RestorePath(data)]).WaitForExit();
                     break;
                 case "words":
-                    File.WriteAllText(Copies.RestorePath(data), new string('x', 4_000));
+                    File.WriteAllText(Backups.RestorePath(data), new string('x', 4_000));
                     break;
                 default:
-                    Run(Copies.RestorePath(data), "CREATE TABLE Letters (Id INTEGER)");
+                    Run(Backups.RestorePath(data), "CREATE TABLE Letters (Id INTEGER)");
                     break;
             }
         }
@@ -175,11 +175,11 @@ public sealed class CopyTests
         await using var app = App.On(data, demo: true);
         using var browser = app.Browser();
         await App.GetAsync(browser, "/log");
-        Assert.True(File.Exists(Copies.RestorePath(data) + "-refused"));
-        File.Delete(Copies.RestorePath(data) + "-refused");
+        Assert.True(File.Exists(Backups.RestorePath(data) + "-refused"));
+        File.Delete(Backups.RestorePath(data) + "-refused");
         Lay();
-        await app.UntilAsync(() => Task.FromResult(File.Exists(Copies.RestorePath(data) + "-refused")));
-        Assert.True(File.Exists(Copies.RestorePath(data) + "-refused"));
+        await app.UntilAsync(() => Task.FromResult(File.Exists(Backups.RestorePath(data) + "-refused")));
+        Assert.True(File.Exists(Backups.RestorePath(data) + "-refused"));
         await App.GetAsync(browser, "/log");
     }
 
@@ -194,7 +194,7 @@ public sealed class CopyTests
             File.SetLastWriteTimeUtc(data + name, now.UtcDateTime.AddDays(-days));
         }
 
-        Copies.TidyBefore(data, now);
+        Backups.TidyBefore(data, now);
         Assert.Equal([".before-restore-20260901000000", ".before-restore-20260901000000-wal", ".lock"], Directory.GetFiles(Path.GetDirectoryName(data)!).Select(file => file[data.Length..]).Order(StringComparer.Ordinal));
     }
 
@@ -209,18 +209,18 @@ public sealed class CopyTests
         }
 
         Run(first, "INSERT INTO Baristas (Name, Mass, Temperature, Volume, CupMl) VALUES ('as it was', 0, 0, 0, 180)");
-        Copies.Make(first, copy);
+        Backups.Make(first, copy);
         Run(copy, "UPDATE Baristas SET Name = 'of the copy'");
         for (var cut = 1; ; cut++)
         {
             var path = Path.Combine(App.Folder(), "test.db");
             File.Copy(first, path);
-            Copies.PrepareRestore(copy, path);
+            Backups.PrepareRestore(copy, path);
             var steps = 0;
             var reached = false;
             using (var file = DataFile.Take(path))
             {
-                file.Reached = () => reached |= ++steps == cut ? throw new OperationCanceledException("cut off") : false;
+                file.BeforeEachChange = () => reached |= ++steps == cut ? throw new OperationCanceledException("cut off") : false;
                 try
                 {
                     await file.PrepareAsync(demo: false, ct: Ct);
@@ -238,7 +238,7 @@ public sealed class CopyTests
 
             Assert.Equal("of the copy", Run(path, "SELECT Name FROM Baristas"));
             Assert.InRange((long)Run(path, "SELECT count(*) FROM HouseRecords")!, 1, 2);
-            Assert.Null(Copies.Problem(path));
+            Assert.Null(Backups.Problem(path));
             if (!reached)
             {
                 Assert.True(cut > 2);
@@ -263,7 +263,7 @@ public sealed class CopyTests
         }
 
         var copy = Path.Combine(App.Folder(), "copy.db");
-        Copies.Make(path, copy);
+        Backups.Make(path, copy);
         switch (kind)
         {
             case "nothing":
@@ -288,8 +288,8 @@ public sealed class CopyTests
                 break;
         }
 
-        Assert.Contains(says, Assert.Throws<DataFileRefusedException>(() => Copies.PrepareRestore(copy, path)).Message, StringComparison.Ordinal);
-        Assert.False(File.Exists(Copies.RestorePath(path)));
+        Assert.Contains(says, Assert.Throws<DataFileRefusedException>(() => Backups.PrepareRestore(copy, path)).Message, StringComparison.Ordinal);
+        Assert.False(File.Exists(Backups.RestorePath(path)));
     }
 
     [Fact]
@@ -301,19 +301,19 @@ public sealed class CopyTests
             await file.PrepareAsync(demo: false, ct: Ct);
         }
 
-        Assert.Null(Copies.NewestDaily(path));
+        Assert.Null(Backups.NewestDaily(path));
         var first = new DateOnly(2026, 3, 1);
         for (var day = 0; day < 20; day++)
         {
-            Assert.True(Copies.MakeDaily(path, first.AddDays(day)));
-            Assert.False(Copies.MakeDaily(path, first.AddDays(day)));
+            Assert.True(Backups.MakeDaily(path, first.AddDays(day)));
+            Assert.False(Backups.MakeDaily(path, first.AddDays(day)));
         }
 
-        var kept = Directory.GetFiles(Copies.Daily(path)).Select(file => Path.GetFileName(file)).Order(StringComparer.Ordinal).ToList();
+        var kept = Directory.GetFiles(Backups.Daily(path)).Select(file => Path.GetFileName(file)).Order(StringComparer.Ordinal).ToList();
         Assert.Equal(14, kept.Count);
         Assert.Equal(("cistern-2026-03-07.db", "cistern-2026-03-20.db"), (kept[0], kept[^1]));
-        Assert.NotNull(Copies.NewestDaily(path));
-        Assert.All(Directory.GetFiles(Copies.Daily(path)), file => Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(file)));
+        Assert.NotNull(Backups.NewestDaily(path));
+        Assert.All(Directory.GetFiles(Backups.Daily(path)), file => Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(file)));
     }
 
     [Fact]
@@ -322,7 +322,7 @@ public sealed class CopyTests
         await using var app = App.Copying();
         using var client = app.Browser();
         await App.GetAsync(client, "/log");
-        var folder = Copies.Daily(app.DataFile);
+        var folder = Backups.Daily(app.DataFile);
         // Something else lies at the path of its copies.
         await File.WriteAllTextAsync(folder, "in the way", Ct);
         app.Time.Advance(TimeSpan.FromMinutes(1));
@@ -331,7 +331,7 @@ public sealed class CopyTests
         File.Delete(folder);
         app.Time.Advance(TimeSpan.FromHours(1));
         await app.UntilAsync(() => Task.FromResult(Directory.Exists(folder) && Directory.GetFiles(folder, "*.db").Length == 1));
-        Assert.Null(Copies.Problem(Assert.Single(Directory.GetFiles(folder, "cistern-2026-11-23.db"))));
+        Assert.Null(Backups.Problem(Assert.Single(Directory.GetFiles(folder, "cistern-2026-11-23.db"))));
         Assert.StartsWith("Healthy", await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct), StringComparison.Ordinal);
     }
 
@@ -341,8 +341,8 @@ public sealed class CopyTests
         await using var app = new App();
         using var client = app.Browser();
         Assert.Contains("Daily copies are switched off.", (await App.GetAsync(client, "/you")).Body!.TextContent, StringComparison.Ordinal);
-        Copies.MakeDaily(app.DataFile, new DateOnly(2026, 11, 23));
-        File.SetLastWriteTimeUtc(Directory.GetFiles(Copies.Daily(app.DataFile))[0], new DateTime(2026, 11, 23, 7, 30, 0, DateTimeKind.Utc));
+        Backups.MakeDaily(app.DataFile, new DateOnly(2026, 11, 23));
+        File.SetLastWriteTimeUtc(Directory.GetFiles(Backups.Daily(app.DataFile))[0], new DateTime(2026, 11, 23, 7, 30, 0, DateTimeKind.Utc));
         Assert.Contains("The last daily copy was made today", (await App.GetAsync(client, "/you")).Body!.TextContent, StringComparison.Ordinal);
         Assert.Contains("The last daily copy is of 2026-11-23 07:30 UTC.", await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct), StringComparison.Ordinal);
     }
@@ -356,7 +356,7 @@ public sealed class CopyTests
         await using var app = App.On(data);
         using var client = app.Browser();
         await App.GetAsync(client, "/log");
-        Copies.Make(data, copy);
+        Backups.Make(data, copy);
         Run(data, "UPDATE Brews SET Name = 'spoilt'");
         Assert.Contains("spoilt", await client.GetStringAsync(new Uri("/log/8", UriKind.Relative), Ct), StringComparison.Ordinal);
         var stopped = false;
