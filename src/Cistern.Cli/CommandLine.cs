@@ -21,16 +21,16 @@ public static class CommandLine
     public static Task<int> RunAsync(string[] arguments, Terminal terminal, CancellationToken ct = default)
     {
         var files = new Argument<string[]>("FILE") { Description = "Recipe files; - reads standard input.", Arity = ArgumentArity.OneOrMore };
-        var series = new Option<bool>("--series") { Description = "The series as CSV instead of the figures." };
-        var svg = new Option<bool>("--svg") { Description = "The brew chart as SVG instead of the figures; for one recipe." };
+        var series = new Option<bool>("--series") { Description = "Prints the time series as CSV instead of the figures." };
+        var svg = new Option<bool>("--svg") { Description = "Prints the brew chart as SVG instead of the figures; for one recipe." };
         var serverMl = new Option<double?>("--server-ml") { Description = "The server's volume, ml; it is then checked for overflow." };
-        var forecast = new Command("forecast", "Forecasts recipe files: one JSON object a recipe, on a line of its own. Findings go to standard error; exit 2 on a bad file.")
+        var forecast = new Command("forecast", "Forecasts recipe files: one JSON object per recipe, one per line. Findings go to standard error; exit 2 on a bad file.")
         {
             files, series, svg, serverMl,
         };
         forecast.SetAction(parsed => new RecipeFiles(terminal).Forecast(parsed.GetValue(files)!, parsed.GetValue(series), parsed.GetValue(svg), parsed.GetValue(serverMl)));
 
-        var ofBrews = new Option<bool>("--brew") { Description = "The brew file's instead." };
+        var ofBrews = new Option<bool>("--brew") { Description = "The schema of the brew file." };
         var schema = new Command("schema", "Prints the recipe file's JSON Schema.") { ofBrews };
         schema.SetAction(parsed => terminal.Out.Write(parsed.GetValue(ofBrews) ? BrewSchema.Write() : RecipeSchema.Write()));
 
@@ -42,10 +42,10 @@ public static class CommandLine
         var plan = new Command("plan", "Changes a recipe as the plan page does and prints it, all changes or none. Findings go to standard error; exit 2 where it is refused.") { recipe, set };
         plan.SetAction(parsed => new RecipeFiles(terminal).Plan(parsed.GetValue(recipe)!, parsed.GetValue(set) ?? []));
 
-        var brew = new Argument<int>("BREW") { Description = "The number of a brew under way: see the address of its page." };
+        var brew = new Argument<int>("BREW") { Description = "The number of a running brew: see the address of its page." };
         var token = new Option<string>("--token") { Description = "The brew's token: on its page, under Instruments.", Required = true };
         var url = new Option<Uri>("--url") { Description = "The server.", DefaultValueFactory = _ => new Uri("http://127.0.0.1:5080") };
-        var hands = new Option<string>("--hands") { Description = $"Whose hands: {string.Join(", ", SimulatedMistakes.All.Select(choice => choice.Word))}.", DefaultValueFactory = _ => "steady" };
+        var hands = new Option<string>("--hands") { Description = $"Whose mistakes to simulate: {string.Join(", ", SimulatedMistakes.All.Select(choice => choice.Word))}.", DefaultValueFactory = _ => "steady" };
         var seed = new Option<int>("--seed") { Description = "The same seed gives the same brew.", DefaultValueFactory = _ => 1 };
         var simulate = new Command("simulate", "Sends a simulated brew's readings to a running server, as a gateway would, in the time of that brew.") { brew, token, url, hands, seed };
         simulate.SetAction((parsed, stop) => new Simulate(terminal).RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), stop));

@@ -37,12 +37,12 @@ internal static class LogWriter
     public static async Task RenewAsync(CisternDb db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
     {
         var seq = await db.LogRows.MaxAsync(row => (long?)row.Seq, ct) ?? 0;
-        foreach (var lot in brewIds.Order().Chunk(BatchSize))
+        foreach (var batch in brewIds.Order().Chunk(BatchSize))
         {
-            var brews = await db.Brews.AsNoTracking().Where(brew => lot.Contains(brew.Id))
+            var brews = await db.Brews.AsNoTracking().Where(brew => batch.Contains(brew.Id))
                 .Include(brew => brew.Facts).Include(brew => brew.Barista).Include(brew => brew.Tastings).Include(brew => brew.Notes).AsSplitQuery().ToDictionaryAsync(brew => brew.Id, ct);
-            var stood = await db.LogRows.AsTracking().Where(row => lot.Contains(row.BrewId)).ToDictionaryAsync(row => row.BrewId, ct);
-            foreach (var id in lot)
+            var stood = await db.LogRows.AsTracking().Where(row => batch.Contains(row.BrewId)).ToDictionaryAsync(row => row.BrewId, ct);
+            foreach (var id in batch)
             {
                 var row = stood.GetValueOrDefault(id);
                 if (brews.TryGetValue(id, out var brew))

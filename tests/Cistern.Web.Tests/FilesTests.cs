@@ -149,8 +149,8 @@ public sealed class FilesTests : IClassFixture<App>
         var back = JsonNode.Parse(await ReadAsync(browser, $"/log/{brew.Id}/brew.json"))!.AsObject();
         Holds(json, back, "");
         // Imported again, from the original file or from the exported one, it is recognized.
-        Assert.Contains("1 known already", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(json.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("1 known already", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(back.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("1 already here", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(json.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("1 already here", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(back.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -166,7 +166,7 @@ public sealed class FilesTests : IClassFixture<App>
         other["id"] = Guid.NewGuid().ToString();
         var bytes = Encoding.UTF8.GetBytes(new JsonArray(file, other).ToJsonString());
         var look = await SendAsync(browser, ("two.json", bytes));
-        Assert.Contains("1 new, 0 known already, 1 here otherwise", look.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("1 new, 0 already here, 1 different here", look.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
         await TakeAsync(browser, look);
         Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
         Assert.All(before, pair => Assert.Equal(pair.Value, RowsAsync(own).GetAwaiter().GetResult()[pair.Key]));
@@ -303,7 +303,7 @@ public sealed class FilesTests : IClassFixture<App>
         var file = JsonNode.Parse(await ReadAsync(browser, "/log/5/brew.json"))!.AsObject();
         file["tasting"]!["words"] = "changed by hand";
         await own.DataAsync(db => db.Brews.Where(brew => brew.Id == 5).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Running), Ct));
-        Assert.Contains("0 new, 1 known already", (await SendAsync(browser, ("one.json", Encoding.UTF8.GetBytes(file.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("0 new, 1 already here", (await SendAsync(browser, ("one.json", Encoding.UTF8.GetBytes(file.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -336,7 +336,7 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Contains(brews, brew => brew.Coffee.Name == "'quoted, +1\r\nand @more");
         Assert.Contains(brews, brew => brew.Coffee.Name == "'=quoted already");
         // All of them are known here; in an empty data file they are new brews.
-        Assert.Contains($"{all} here otherwise", (await SendAsync(browser, ("brews.csv", Encoding.UTF8.GetBytes(table)))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains($"{all} different here", (await SendAsync(browser, ("brews.csv", Encoding.UTF8.GetBytes(table)))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
         await using var empty = App.On(Path.Combine(App.Folder(), "test.db"));
         var fresh = empty.Browser();
         await App.PostAsync(fresh, await App.GetAsync(fresh, "/first"), "/first", ("name", "Nobody"));

@@ -68,7 +68,7 @@ test('a file is dropped in, previewed, imported, and the import undone', async (
     return data;
   }, JSON.stringify([brew, other]));
   await page.locator('#drop').dispatchEvent('drop', { dataTransfer: dropped });
-  await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 known already');
+  await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 already here');
   await page.getByRole('button', { name: 'Import them' }).click();
   await expect(page.getByRole('heading', { name: 'Imported' })).toBeVisible();
   // The demo has one import already.

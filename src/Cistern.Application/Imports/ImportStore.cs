@@ -44,12 +44,12 @@ public sealed record BrewImportPreview(IReadOnlyList<ImportItem> Items, IReadOnl
 /// <summary>Imports brews and recipes: shown first, then written in batches as one import, and undone as one.</summary>
 /// <param name="db">The context of the data file.</param>
 /// <param name="finder">The saved plans.</param>
-/// <param name="keeping">The plans.</param>
-/// <param name="outgoing">Converts brews to files.</param>
+/// <param name="saving">The plans.</param>
+/// <param name="export">Converts brews to files.</param>
 /// <param name="model">The published model, with its cancellation.</param>
 /// <param name="pictures">Re-encodes the pictures in a file.</param>
 /// <param name="time">The clock.</param>
-public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keeping, BrewExport outgoing, ForecastModel model, IPictureMaker pictures, TimeProvider time)
+public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving saving, BrewExport export, ForecastModel model, IPictureMaker pictures, TimeProvider time)
 {
     /// <summary>So many brews are asked for at once.</summary>
     private const int ReadBatchSize = 500;
@@ -71,12 +71,12 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         var (fresh, changed, recipes) = (new List<BrewRecord>(), new List<BrewRecord>(), new List<Recipe>());
         // Where a brew occurs more than once, the last one counts.
         var brews = files.SelectMany(file => file.Brews).Reverse().DistinctBy(brew => brew.Id).Reverse().ToList();
-        foreach (var lot in brews.Chunk(ReadBatchSize))
+        foreach (var batch in brews.Chunk(ReadBatchSize))
         {
-            var fates = await ActionsAsync(lot, ct);
-            foreach (var brew in lot)
+            var actions = await ActionsAsync(batch, ct);
+            foreach (var brew in batch)
             {
-                var action = fates[brew.Id];
+                var action = actions[brew.Id];
                 items.Add(new ImportItem("brew", brew.Planned.Name, brew.OpenedAt ?? brew.StartedAt, action));
                 (action == ImportAction.New ? fresh : action == ImportAction.Changed ? changed : []).Add(brew);
             }
@@ -98,17 +98,17 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Imports: everything is computed first, then written in batches, and counts when the last one is saved.</summary>
-    /// <param name="look">The items.</param>
+    /// <param name="preview">The items.</param>
     /// <param name="what">The files, in words.</param>
     /// <param name="by">Who imports.</param>
     /// <param name="withChanged">Whether brews that exist here and differ are replaced.</param>
-    /// <param name="beside">Adds the other items with the last batch; returns their names as in <see cref="Import.Brought"/>.</param>
+    /// <param name="addOthers">Adds the other items with the last batch; returns their names as in <see cref="Import.Brought"/>.</param>
     /// <param name="progress">Receives how many of how many brews are computed.</param>
     /// <param name="ct">Cancels it; what was written by then is undone.</param>
     /// <returns>Its number.</returns>
-    public async Task<int> ImportAsync(BrewImportPreview look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, Action<int, int>? progress, CancellationToken ct)
+    public async Task<int> ImportAsync(BrewImportPreview preview, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? addOthers, Action<int, int>? progress, CancellationToken ct)
     {
-        var wanted = withChanged ? [.. look.NewBrews, .. look.ChangedBrews] : look.NewBrews;
+        var wanted = withChanged ? [.. preview.NewBrews, .. preview.ChangedBrews] : preview.NewBrews;
         // Everything slow is done before the transaction begins, since no press can be saved during it.
         var incoming = new List<BrewIn>(wanted.Count);
         foreach (var record in wanted)
@@ -125,31 +125,31 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         await db.SaveChangesAsync(ct);
         try
         {
-            foreach (var lot in incoming.Chunk(WriteBatchSize))
+            foreach (var batch in incoming.Chunk(WriteBatchSize))
             {
                 await using var transaction = await db.Database.BeginTransactionAsync(ct);
-                await SavePreviousAsync(import.Id, [.. lot.Select(one => one.Brew.FileId)], ct);
-                await SaveAsync(lot, import.Id, ct);
+                await SavePreviousAsync(import.Id, [.. batch.Select(one => one.Brew.FileId)], ct);
+                await SaveAsync(batch, import.Id, ct);
                 await transaction.CommitAsync(CancellationToken.None);
                 await Task.Delay(BetweenBatches, ct);
             }
 
             await using var last = await db.Database.BeginTransactionAsync(ct);
             await LinkAsync(incoming, ct);
-            var brought = new List<string>();
-            foreach (var id in await keeping.AddAllAsync(look.NewRecipes, "imported from a file", ct))
+            var added = new List<string>();
+            foreach (var id in await saving.AddAllAsync(preview.NewRecipes, "imported from a file", ct))
             {
-                brought.Add(string.Create(CultureInfo.InvariantCulture, $"plan.{id}"));
+                added.Add(string.Create(CultureInfo.InvariantCulture, $"plan.{id}"));
             }
 
-            if (beside is not null)
+            if (addOthers is not null)
             {
-                brought.Add(await beside(ct));
+                added.Add(await addOthers(ct));
             }
 
             db.ChangeTracker.Clear();
             db.Attach(import);
-            (import.Brought, import.SavedAtMs) = (string.Join(' ', brought.Where(one => one.Length > 0)), NowMs);
+            (import.Brought, import.SavedAtMs) = (string.Join(' ', added.Where(one => one.Length > 0)), NowMs);
             await db.SaveChangesAsync(ct);
             await last.CommitAsync(CancellationToken.None);
         }
@@ -192,9 +192,9 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
         }
 
         await SplitIntoRowsAsync(import);
-        foreach (var lot in (await RowsAsync(importId)).Chunk(WriteBatchSize))
+        foreach (var batch in (await RowsAsync(importId)).Chunk(WriteBatchSize))
         {
-            await UndoBatchAsync(import, lot, delete: false);
+            await UndoBatchAsync(import, batch, delete: false);
             await Task.Delay(BetweenBatches);
         }
 
@@ -216,9 +216,9 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     {
         db.ChangeTracker.Clear();
         var import = await db.Imports.AsNoTracking().FirstAsync(row => row.Id == importId);
-        foreach (var lot in (await RowsAsync(importId)).Chunk(WriteBatchSize))
+        foreach (var batch in (await RowsAsync(importId)).Chunk(WriteBatchSize))
         {
-            await UndoBatchAsync(import, lot, delete: true);
+            await UndoBatchAsync(import, batch, delete: true);
             await Task.Delay(BetweenBatches);
         }
 
@@ -237,19 +237,19 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
 
         var before = import.BeforeJson is { } json ? BrewReader.Read(Encoding.UTF8.GetBytes(json), int.MaxValue).Brews : [];
         var changed = before.ToDictionary(brew => brew.Id, brew => BrewWriter.Write([brew]));
-        var brought = await db.Brews.Where(row => row.ImportId == import.Id).Select(row => row.FileId).ToListAsync();
-        db.ImportedBrews.AddRange(brought.Union(changed.Keys).Select(id => new ImportedBrew { ImportId = import.Id, FileId = id, BeforeJson = changed.GetValueOrDefault(id) }));
+        var added = await db.Brews.Where(row => row.ImportId == import.Id).Select(row => row.FileId).ToListAsync();
+        db.ImportedBrews.AddRange(added.Union(changed.Keys).Select(id => new ImportedBrew { ImportId = import.Id, FileId = id, BeforeJson = changed.GetValueOrDefault(id) }));
         await db.SaveChangesAsync();
         db.ChangeTracker.Clear();
     }
 
     /// <summary>Undoes one batch of an import. Repeating it has no further effect, since finished rows are deleted.</summary>
-    private async Task UndoBatchAsync(Import import, ImportedBrew[] lot, bool delete)
+    private async Task UndoBatchAsync(Import import, ImportedBrew[] batch, bool delete)
     {
         var restored = new List<BrewIn>();
         var gone = new List<int>();
         await using var transaction = await db.Database.BeginTransactionAsync();
-        foreach (var row in lot)
+        foreach (var row in batch)
         {
             var stands = db.ImportedBrews.Where(other => other.FileId == row.FileId && db.Imports.Any(one => one.Id == other.ImportId && one.UndoneAtMs == null));
             if (await stands.Where(other => other.ImportId > import.Id).OrderBy(other => other.ImportId).FirstOrDefaultAsync() is { } later)
@@ -265,9 +265,9 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
             }
             else if (delete)
             {
-                var brought = db.Brews.Where(brew => brew.FileId == row.FileId && brew.ImportId == import.Id);
-                gone.AddRange(await brought.Select(brew => brew.Id).ToListAsync());
-                await brought.ExecuteDeleteAsync();
+                var added = db.Brews.Where(brew => brew.FileId == row.FileId && brew.ImportId == import.Id);
+                gone.AddRange(await added.Select(brew => brew.Id).ToListAsync());
+                await added.ExecuteDeleteAsync();
             }
             else
             {
@@ -290,31 +290,31 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     /// <summary>The imports, newest first.</summary>
     public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.SavedAtMs != null).OrderByDescending(row => row.Id).Take(ReadBatchSize).ToListAsync(ct);
 
-    private async Task<Dictionary<Guid, ImportAction>> ActionsAsync(BrewRecord[] lot, CancellationToken ct)
+    private async Task<Dictionary<Guid, ImportAction>> ActionsAsync(BrewRecord[] batch, CancellationToken ct)
     {
-        var ids = lot.Select(brew => brew.Id).ToList();
+        var ids = batch.Select(brew => brew.Id).ToList();
         var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId)).Select(brew => new { brew.Id, brew.FileId, brew.DeletedAtMs, brew.FileJson, brew.State }).ToListAsync(ct);
-        var fates = ids.ToDictionary(id => id, _ => ImportAction.New);
+        var actions = ids.ToDictionary(id => id, _ => ImportAction.New);
         // A deleted brew counts as missing; a running brew is never changed by an import.
         var standing = here.Where(brew => brew.DeletedAtMs is null).ToDictionary(brew => brew.FileId);
         foreach (var running in standing.Values.Where(brew => brew.State == BrewState.Running))
         {
-            fates[running.FileId] = ImportAction.Known;
+            actions[running.FileId] = ImportAction.Known;
         }
 
-        var incoming = lot.ToDictionary(brew => brew.Id);
+        var incoming = batch.ToDictionary(brew => brew.Id);
         var rows = here.Select(brew => brew.Id).ToList();
         var pictured = (await db.Pictures.Where(picture => rows.Contains(picture.BrewId)).Select(picture => picture.BrewId).Distinct().ToListAsync(ct)).ToHashSet();
-        await foreach (var own in outgoing.OfAsync([.. standing.Values.Select(brew => brew.Id)], withReadings: true, ct))
+        await foreach (var own in export.OfAsync([.. standing.Values.Select(brew => brew.Id)], withReadings: true, ct))
         {
             var record = incoming[own.Id];
             var told = standing[own.Id].FileJson;
             // A brew with pictures that are missing here counts as different.
             var brings = record.Pictures.Length > 0 && !pictured.Contains(standing[own.Id].Id);
-            fates[own.Id] = !brings && (BrewFiles.AreEqual(own, record) || (told is not null && BrewFiles.IsUnchanged(record, told))) ? ImportAction.Known : ImportAction.Changed;
+            actions[own.Id] = !brings && (BrewFiles.AreEqual(own, record) || (told is not null && BrewFiles.IsUnchanged(record, told))) ? ImportAction.Known : ImportAction.Changed;
         }
 
-        return fates;
+        return actions;
     }
 
     /// <summary>Saves how the brews of a batch were before, for undoing.</summary>
@@ -322,7 +322,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     {
         var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId) && brew.DeletedAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
         var before = new Dictionary<Guid, string>();
-        await foreach (var own in outgoing.OfAsync(here, withReadings: true, ct))
+        await foreach (var own in export.OfAsync(here, withReadings: true, ct))
         {
             before[own.Id] = BrewWriter.Write([own]);
         }
@@ -334,24 +334,24 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Writes a batch of brews, each replacing the one with its id.</summary>
-    /// <param name="lot">The brews.</param>
+    /// <param name="batch">The brews.</param>
     /// <param name="importId">The import; null to keep each brew's own.</param>
     /// <param name="ct">Cancels it.</param>
     /// <param name="since">Tastings, notes and measurements of a replaced brew from this time on are kept, UTC ms; null for none.</param>
-    private async Task SaveAsync(IReadOnlyList<BrewIn> lot, int? importId, CancellationToken ct, long? since = null)
+    private async Task SaveAsync(IReadOnlyList<BrewIn> batch, int? importId, CancellationToken ct, long? since = null)
     {
-        var baristas = await BaristasAsync(lot, ct);
+        var baristas = await BaristasAsync(batch, ct);
         var bags = (await db.Bags.AsNoTracking().OrderBy(bag => bag.RemovedAtMs != null).ToListAsync(ct)).DistinctBy(bag => bag.Name).ToDictionary(bag => bag.Name, bag => bag.Id, StringComparer.Ordinal);
-        var names = lot.Select(one => one.Brew.FileId).ToList();
+        var names = batch.Select(one => one.Brew.FileId).ToList();
         var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, ct);
         var replaced = here.Values.Select(brew => brew.Id).ToList();
         var written = await WrittenSinceAsync(since is null ? [] : replaced, since ?? 0, ct);
         await BrewParts.DeleteAsync(db, replaced, ct);
-        var withPictures = lot.Where(one => one.Brew.Pictures.Count > 0).Select(one => one.Brew.FileId).ToHashSet();
+        var withPictures = batch.Where(one => one.Brew.Pictures.Count > 0).Select(one => one.Brew.FileId).ToHashSet();
         var renewed = here.Values.Where(brew => withPictures.Contains(brew.FileId)).Select(brew => brew.Id).ToList();
         await db.Pictures.Where(picture => renewed.Contains(picture.BrewId)).ExecuteDeleteAsync(ct);
-        await RenameImportedAsync(lot, ct);
-        foreach (var one in lot)
+        await RenameImportedAsync(batch, ct);
+        foreach (var one in batch)
         {
             var brew = one.Brew;
             brew.BaristaId = one.Barista.Length > 0 ? baristas[one.Barista] : null;
@@ -425,11 +425,11 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     /// <summary>Links brews to those they were made from, which may come later in the same file.</summary>
     private async Task LinkAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
     {
-        foreach (var lot in incoming.Where(one => one.Parent is not null).Chunk(ReadBatchSize))
+        foreach (var batch in incoming.Where(one => one.Parent is not null).Chunk(ReadBatchSize))
         {
-            var names = lot.Select(one => one.Parent!.Value).ToList();
+            var names = batch.Select(one => one.Parent!.Value).ToList();
             var parents = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, brew => brew.Id, ct);
-            foreach (var one in lot)
+            foreach (var one in batch)
             {
                 if (parents.TryGetValue(one.Parent!.Value, out var parent) && parent != one.Brew.Id)
                 {
@@ -441,9 +441,9 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keep
     }
 
     /// <summary>Where two entries have one id, the existing one keeps it.</summary>
-    private async Task RenameImportedAsync(IReadOnlyList<BrewIn> lot, CancellationToken ct)
+    private async Task RenameImportedAsync(IReadOnlyList<BrewIn> batch, CancellationToken ct)
     {
-        var entries = lot.SelectMany(one => one.Brew.Entries).ToList();
+        var entries = batch.SelectMany(one => one.Brew.Entries).ToList();
         var names = entries.ConvertAll(entry => entry.EntryId);
         var taken = (await db.Entries.AsNoTracking().Where(entry => names.Contains(entry.EntryId)).Select(entry => entry.EntryId).ToListAsync(ct)).ToHashSet();
         foreach (var entry in entries.Where(entry => !taken.Add(entry.EntryId)))

@@ -14,13 +14,13 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
 
     /// <summary>Adds a brew of a plan.</summary>
     /// <param name="brew">The brew, complete.</param>
-    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="request">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>Its id; null where the same request was carried out meanwhile.</returns>
-    public async Task<int?> BrewAsync(Brew brew, PlanRequest wish, CancellationToken ct)
+    public async Task<int?> BrewAsync(Brew brew, PlanRequest request, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.ResultOfAsync(wish.Key, ct) is not null)
+        if (await rows.ResultOfAsync(request.Key, ct) is not null)
         {
             return null;
         }
@@ -28,7 +28,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
         db.Brews.Add(brew);
         await IsBeingBrewedAsync([brew.StoredPlanId], ct);
         await db.SaveChangesAsync(ct);
-        await rows.SaveRequestAsync(wish, $"/brew/{PlanRows.Text(brew.Id)}", ct);
+        await rows.SaveRequestAsync(request, $"/brew/{PlanRows.Text(brew.Id)}", ct);
         await transaction.CommitAsync(CancellationToken.None);
         return brew.Id;
     }
@@ -37,13 +37,13 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
     /// <param name="pairId">The pair.</param>
     /// <param name="brews">A and B, complete.</param>
     /// <param name="what">What differs, in words.</param>
-    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="request">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>Whether they were opened: not where the same request was carried out before, or another device was first.</returns>
-    public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanRequest wish, CancellationToken ct)
+    public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanRequest request, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.ResultOfAsync(wish.Key, ct) is not null)
+        if (await rows.ResultOfAsync(request.Key, ct) is not null)
         {
             return false;
         }
@@ -60,7 +60,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
         await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.SavedAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.SavedAtMs, rows.NowMs).SetProperty(row => row.What, PlanRows.Truncated(what)), ct);
         await db.SaveChangesAsync(ct);
         (pair.FirstBrewId, pair.SecondBrewId) = (brews.First.Id, brews.Second.Id);
-        await rows.SaveRequestAsync(wish, $"/pair/{PlanRows.Text(pairId)}", ct);
+        await rows.SaveRequestAsync(request, $"/pair/{PlanRows.Text(pairId)}", ct);
         await transaction.CommitAsync(CancellationToken.None);
         return true;
     }

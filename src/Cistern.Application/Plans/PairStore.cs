@@ -17,13 +17,13 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
     /// <param name="state">Its current state.</param>
     /// <param name="name">A's name where it has none yet.</param>
     /// <param name="staggerS">How long after A's clock that of B starts, s.</param>
-    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="request">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The pair's address; null where somebody else has changed the plan meanwhile.</returns>
-    public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanRequest wish, CancellationToken ct)
+    public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanRequest request, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.ResultOfAsync(wish.Key, ct) is { } done)
+        if (await rows.ResultOfAsync(request.Key, ct) is { } done)
         {
             return done;
         }
@@ -35,19 +35,19 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
 
         if (!plan.IsSaved)
         {
-            var first = await rows.WithNameAsync(plan, state, name, wish, ct);
+            var first = await rows.WithNameAsync(plan, state, name, request, ct);
             await db.SaveChangesAsync(ct);
             plan = (await rows.StoredAsync(first.Id, ct))!;
         }
 
         var second = await rows.StoredToChangeAsync(plan, ct);
         second.Name = plan.Stored!.Name + ", B";
-        rows.Touch(second, wish);
-        var pair = new BrewPair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = rows.NowMs, BaristaId = wish.BaristaId };
+        rows.Touch(second, request);
+        var pair = new BrewPair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = rows.NowMs, BaristaId = request.BaristaId };
         db.Pairs.Add(pair);
         await db.SaveChangesAsync(ct);
         var address = $"/pair/{PlanRows.Text(pair.Id)}";
-        await rows.SaveRequestAsync(wish, address, ct);
+        await rows.SaveRequestAsync(request, address, ct);
         await transaction.CommitAsync(CancellationToken.None);
         return address;
     }

@@ -53,7 +53,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         return extra.IsEmpty ? state : state with { Origin = RecipeWriter.Write(origin), Base = RecipeWriter.Write(present) };
     }
 
-    internal void Touch(StoredPlan stored, PlanRequest wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
+    internal void Touch(StoredPlan stored, PlanRequest request) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, request.BaristaId);
 
     /// <summary>The address of a request's result; null where it was not carried out.</summary>
     public Task<string?> ResultOfAsync(Guid key, CancellationToken ct) => requests.ResultOfAsync(key, ct);
@@ -62,9 +62,9 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         db.Extras.AsNoTracking().Where(row => row.StoredPlanId == storedId).Select(row => row.Json).FirstOrDefaultAsync(ct);
 
     /// <summary>Saves a change together with its request.</summary>
-    internal async Task SaveRequestAsync(PlanRequest wish, string address, CancellationToken ct)
+    internal async Task SaveRequestAsync(PlanRequest request, string address, CancellationToken ct)
     {
-        requests.Remember(wish.Key, address);
+        requests.Remember(request.Key, address);
         await db.SaveChangesAsync(ct);
     }
 
@@ -72,18 +72,18 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     /// Makes a change if the plan is still what was read, and records the request. SQLite allows one writer, so what the transaction
     /// reads stays valid until it ends.
     /// </summary>
-    internal async Task<OpenPlan?> AtomicallyAsync(OpenPlan plan, Func<Task<int>> change, PlanRequest wish, CancellationToken ct)
+    internal async Task<OpenPlan?> AtomicallyAsync(OpenPlan plan, Func<Task<int>> change, PlanRequest request, CancellationToken ct)
     {
         int id;
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
-            if (await ResultOfAsync(wish.Key, ct) is not null || !await IsCurrentAsync(plan, ct))
+            if (await ResultOfAsync(request.Key, ct) is not null || !await IsCurrentAsync(plan, ct))
             {
                 return null;
             }
 
             id = await change();
-            await SaveRequestAsync(wish, $"/plan/{Text(id)}", ct);
+            await SaveRequestAsync(request, $"/plan/{Text(id)}", ct);
             await transaction.CommitAsync(CancellationToken.None);
         }
 
@@ -112,13 +112,13 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     }
 
     /// <summary>The stored plan of an open plan, saved under a name in its current state; not yet written.</summary>
-    internal async Task<StoredPlan> WithNameAsync(OpenPlan plan, PlanState state, string name, PlanRequest wish, CancellationToken ct)
+    internal async Task<StoredPlan> WithNameAsync(OpenPlan plan, PlanState state, string name, PlanRequest request, CancellationToken ct)
     {
         var stored = await StoredToChangeAsync(plan, ct);
         var json = Detached(plan, state).ToJson();
         (stored.Name, stored.SavedAtMs, stored.AcceptedJson) = (name, NowMs, json);
         (await db.Revisions.FirstAsync(row => row.StoredPlanId == stored.Id && row.Position == stored.Position, ct)).StateJson = json;
-        Touch(stored, wish);
+        Touch(stored, request);
         return stored;
     }
 

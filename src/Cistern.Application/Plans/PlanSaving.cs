@@ -17,15 +17,15 @@ public sealed class PlanSaving(CisternDb db, PlanRows rows)
     /// <param name="name">Its name.</param>
     /// <param name="what">How it differs, in words.</param>
     /// <param name="why">Why, in the barista's words.</param>
-    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="request">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The saved plan; null where somebody else has changed it meanwhile.</returns>
-    public Task<OpenPlan?> SaveAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
+    public Task<OpenPlan?> SaveAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanRequest request, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
-        var stored = await rows.WithNameAsync(plan, state, name, wish, ct);
+        var stored = await rows.WithNameAsync(plan, state, name, request, ct);
         (stored.What, stored.Why) = (what, why);
         return stored.Id;
-    }, wish, ct);
+    }, request, ct);
 
     /// <summary>Saves the next plan of a series, once.</summary>
     /// <param name="state">Its current state.</param>
@@ -33,13 +33,13 @@ public sealed class PlanSaving(CisternDb db, PlanRows rows)
     /// <param name="what">What changes, in words.</param>
     /// <param name="why">Why.</param>
     /// <param name="changedJson">The change, as written by <see cref="SeriesChange"/>.</param>
-    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="request">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>Its address; where the same request was carried out before, the address of its result.</returns>
-    public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanRequest wish, CancellationToken ct)
+    public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanRequest request, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.ResultOfAsync(wish.Key, ct) is { } done)
+        if (await rows.ResultOfAsync(request.Key, ct) is { } done)
         {
             return done;
         }
@@ -47,9 +47,9 @@ public sealed class PlanSaving(CisternDb db, PlanRows rows)
         var stored = await rows.AddAsync(new OpenPlan(from.RecipeId, null, state, state, null, null), from.RecipeId, from.Name, ct);
         (stored.FromBrewId, stored.ChangedJson, stored.ParentName) = (from.Id, changedJson, from.Name);
         (stored.What, stored.Why, stored.SavedAtMs) = (PlanRows.Truncated(what), why, rows.NowMs);
-        rows.Touch(stored, wish);
+        rows.Touch(stored, request);
         var address = $"/plan/{PlanRows.Text(stored.Id)}";
-        await rows.SaveRequestAsync(wish, address, ct);
+        await rows.SaveRequestAsync(request, address, ct);
         await transaction.CommitAsync(CancellationToken.None);
         return address;
     }

@@ -25,7 +25,7 @@ public static class NetworkGuard
     public const string TrustPath = "/trust";
 
     private const string DeviceItem = "cistern-device";
-    private const string OriginItem = "cistern-door";
+    private const string OriginItem = "cistern-origin";
 
     /// <summary>Static files that the two public pages need.</summary>
     private static readonly string[] PublicFiles = ["/css/", "/lib/bulma-parts", "/lib/fonts/", "/icon"];
@@ -49,9 +49,9 @@ public static class NetworkGuard
     public static RequestOrigin Origin(this HttpContext context) => context.Items[OriginItem] is RequestOrigin origin ? origin : RequestOrigin.Unknown;
 
     /// <summary>Records where a request arrived, by its connection, before any proxy headers are trusted.</summary>
-    public static void UseRequestOrigin(this IApplicationBuilder app, IRequestOriginResolver doors) => app.Use((context, next) =>
+    public static void UseRequestOrigin(this IApplicationBuilder app, IRequestOriginResolver resolver) => app.Use((context, next) =>
     {
-        context.Items[OriginItem] = doors.Of(context);
+        context.Items[OriginItem] = resolver.Of(context);
         return next(context);
     });
 

@@ -49,7 +49,7 @@ public static class NetworkSetup
     /// <summary>Read requests per minute for devices that may only read or are not connected.</summary>
     private const int ReadsPerMinute = 600;
 
-    /// <summary>Registers what the doors need.</summary>
+    /// <summary>Registers the services for the local network.</summary>
     public static void AddLocalNetwork(this WebApplicationBuilder builder, AppSettings settings)
     {
         builder.Services.AddSingleton<IMachineNames, MachineNames>();

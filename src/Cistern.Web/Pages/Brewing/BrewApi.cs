@@ -24,11 +24,11 @@ internal static class BrewApi
     {
         app.MapGet("/api/under-way", UnderWayAsync)
             .WithName("under-way")
-            .WithSummary("The brews under way, with all that was said of them.")
-            .WithDescription("?known=1.89ABCDEF,2.01234567 leaves the plans of those brews out that are of that version.");
+            .WithSummary("The running brews with their entries.")
+            .WithDescription("?known=1.89ABCDEF,2.01234567 omits the plans of brews whose version is known.");
         app.MapPost("/api/brews/{id:int}/entries", EntriesAsync)
             .WithName("entries")
-            .WithSummary("Takes what a device has kept of a brew, once each, in any order.")
+            .WithSummary("Receives entries of a brew, in any order; each is stored once.")
             .WithDescription($"An array of entries: id (a UUID made by the device), kind ({string.Join(", ", Words<EntryKind>.All)}), step (from 0), atMs (UTC milliseconds by the server's clock; null for now), undoes (the id an undo takes back). From Cistern's own pages only.")
             .Accepts<PageEntry[]>("application/json")
             .DisableAntiforgery();

@@ -32,19 +32,19 @@ internal static class ReadingsApi
     {
         app.MapPost("/api/brews/{id:int}/readings", TakeAsync)
             .WithName("readings")
-            .WithSummary("Takes what instruments show of a brew, each once, in any order.")
-            .WithDescription($"JSON lines ({{\"of\":\"scaleG\",\"atMs\":…,\"value\":…}}), or CSV under the head of,atMs,value; at most {ReadingLines.Most} a piece and {MaxPieces} pieces a second. Kept at five a second. Authorization: Bearer and the brew's token. docs/formats/readings.md.")
+            .WithSummary("Receives readings of a brew, in any order; each is stored once.")
+            .WithDescription($"JSON lines ({{\"of\":\"scaleG\",\"atMs\":…,\"value\":…}}), or CSV with the header of,atMs,value; at most {ReadingLines.Most} readings per request and {MaxPieces} requests per second. At most five per second are stored. Authorization: Bearer with the brew's token. See docs/formats/readings.md.")
             .RequireRateLimiting(Limits.Readings)
             .DisableAntiforgery();
         app.MapGet("/api/brews/{id:int}/readings.csv", ExportAsync)
             .WithName("readings-out")
-            .WithSummary("What instruments showed of a brew, as CSV: seconds on its clock and the value.");
+            .WithSummary("Readings of a brew as CSV: seconds on its clock, and the value.");
         app.MapGet("/api/brews/{id:int}/live", LiveAsync)
             .WithName("live")
-            .WithSummary("What instruments show, as it comes: server-sent events.");
+            .WithSummary("Readings as they arrive, as server-sent events.");
         app.MapGet("/api/brews/{id:int}", BrewAsync)
             .WithName("brew")
-            .WithSummary("The plan of a brew under way and when its clock started, for a gateway that wants to know.");
+            .WithSummary("The plan of a running brew, when its clock started, and the server's time, for gateways.");
     }
 
     private static async Task<IResult> BrewAsync(int id, CisternDb db, TimeProvider time, CancellationToken ct)

@@ -26,7 +26,7 @@ internal static class CalendarApi
     /// <summary>Draws it.</summary>
     public static void MapCalendar(this WebApplication app) => app.MapGet("/out/calendar.ics", CalendarAsync)
         .WithName("calendar")
-        .WithSummary("Planned brews, with what begins when, and what the shelf wants, as iCalendar (RFC 5545).");
+        .WithSummary("Scheduled brews with the start of each preparation, and reminders for the shelf, as iCalendar (RFC 5545).");
 
     private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanFinder finder, PlanOpening opening, BaristaContext bench, CancellationToken ct)
     {

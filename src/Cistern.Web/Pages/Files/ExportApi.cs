@@ -26,14 +26,14 @@ internal static class ExportApi
     /// <summary>Draws it.</summary>
     public static void MapOut(this WebApplication app)
     {
-        const string Asked = "Takes the same query as /log; without one it is all of the log.";
+        const string Asked = "Takes the same query as /log; without one, all brews of the log.";
         app.MapGet("/out/brews.json", BrewsAsync).WithName("brews-out").WithSummary("Brews of the log as one brew file.").WithDescription(Asked).Produces<BrewRecord[]>(StatusCodes.Status200OK, "application/json");
-        app.MapGet("/out/brews.csv", TableAsync).WithName("table-out").WithSummary("Brews of the log as a table, one row each.").WithDescription(Asked);
-        app.MapGet("/out/readings.csv", ReadingsAsync).WithName("readings-table-out").WithSummary("What instruments showed of brews of the log, one row a reading.").WithDescription(Asked);
-        app.MapGet("/out/plans.json", PlansAsync).WithName("plans-out").WithSummary("The kept plans as one recipe file.");
+        app.MapGet("/out/brews.csv", TableAsync).WithName("table-out").WithSummary("Brews of the log as a table, one row per brew.").WithDescription(Asked);
+        app.MapGet("/out/readings.csv", ReadingsAsync).WithName("readings-table-out").WithSummary("Readings of brews in the log as a table, one row per reading.").WithDescription(Asked);
+        app.MapGet("/out/plans.json", PlansAsync).WithName("plans-out").WithSummary("The saved plans as one recipe file.");
         app.MapGet("/out/shelf.json", ShelfAsync).WithName("shelf-out").WithSummary("The shelf as one file.");
-        app.MapGet("/log/{id:int}/brew.json", BrewAsync).WithName("brew-out").WithSummary("One brew as a brew file.").WithDescription("With ?pictures=true its pictures go with it, as data URIs.");
-        app.MapGet("/log/{id:int}/tide.svg", BrewChartAsync).WithName("chart-out").WithSummary("The brew chart of one brew, as it was brewed, as a picture.");
+        app.MapGet("/log/{id:int}/brew.json", BrewAsync).WithName("brew-out").WithSummary("One brew as a brew file.").WithDescription("With ?pictures=true it includes its pictures, as data URIs.");
+        app.MapGet("/log/{id:int}/tide.svg", BrewChartAsync).WithName("chart-out").WithSummary("The brew chart of one brew as it was brewed, as SVG.");
         app.MapGet("/formats/brew.schema.json", () => Results.Text(BrewSchema.Write(), "application/schema+json")).WithName("brew-schema").WithSummary("The brew file's JSON Schema, draft 2020-12.");
     }
 

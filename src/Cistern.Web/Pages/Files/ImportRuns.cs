@@ -43,12 +43,12 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
     private readonly SemaphoreSlim one = new(1);
 
     /// <summary>The progress of an import; null where it was not started.</summary>
-    public ImportRun? Of(Guid lot) => runs.GetValueOrDefault(lot);
+    public ImportRun? Of(Guid importKey) => runs.GetValueOrDefault(importKey);
 
     /// <summary>What an import would do; null where its files do not exist.</summary>
-    public static async Task<ImportPreview?> LookAsync(IServiceProvider services, Guid lot, CancellationToken ct)
+    public static async Task<ImportPreview?> LookAsync(IServiceProvider services, Guid importKey, CancellationToken ct)
     {
-        if (await services.GetRequiredService<ImportStaging>().ReadAsync(lot, ct) is not { } files)
+        if (await services.GetRequiredService<ImportStaging>().ReadAsync(importKey, ct) is not { } files)
         {
             return null;
         }
@@ -60,36 +60,36 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
     }
 
     /// <summary>Starts an import, or continues to run it.</summary>
-    /// <param name="lot">The lot.</param>
+    /// <param name="importKey">The lot.</param>
     /// <param name="by">Who takes it in.</param>
     /// <param name="withChanged">Whether brews that exist here and differ are replaced.</param>
     /// <returns>A task to wait for a short import.</returns>
-    public Task BeginAsync(Guid lot, string by, bool withChanged) =>
-        runs.TryAdd(lot, new ImportRun(0, 0, null, null)) ? Task.Run(() => RunAsync(lot, by, withChanged)) : Task.CompletedTask;
+    public Task BeginAsync(Guid importKey, string by, bool withChanged) =>
+        runs.TryAdd(importKey, new ImportRun(0, 0, null, null)) ? Task.Run(() => RunAsync(importKey, by, withChanged)) : Task.CompletedTask;
 
     /// <inheritdoc/>
     public void Dispose() => one.Dispose();
 
-    private async Task RunAsync(Guid lot, string by, bool withChanged)
+    private async Task RunAsync(Guid importKey, string by, bool withChanged)
     {
         await one.WaitAsync();
         try
         {
             await using var scope = scopes.CreateAsyncScope();
             var services = scope.ServiceProvider;
-            if (await LookAsync(services, lot, CancellationToken.None) is not { Good: true } look)
+            if (await LookAsync(services, importKey, CancellationToken.None) is not { Good: true } look)
             {
-                runs[lot] = new ImportRun(0, 0, null, "Its files were deleted or changed: choose them again.");
+                runs[importKey] = new ImportRun(0, 0, null, "Its files were deleted or changed: choose them again.");
                 return;
             }
 
             var carrier = services.GetRequiredService<ShelfTransfer>();
             var what = string.Join(", ", look.Files.Select(file => file.Name));
             what = what.Length > 200 ? what[..199] + "…" : what;
-            var id = await services.GetRequiredService<ImportStore>().ImportAsync(look.Brews, what, by, withChanged, ct => carrier.ImportAsync(look.Shelf.Fresh, ct), (done, of) => runs[lot] = new ImportRun(done, of, null, null), CancellationToken.None);
+            var id = await services.GetRequiredService<ImportStore>().ImportAsync(look.Brews, what, by, withChanged, ct => carrier.ImportAsync(look.Shelf.Fresh, ct), (done, of) => runs[importKey] = new ImportRun(done, of, null, null), CancellationToken.None);
             // The import is saved; a later exception does not change that.
-            runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
-            services.GetRequiredService<ImportStaging>().Remove(lot);
+            runs[importKey] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
+            services.GetRequiredService<ImportStaging>().Remove(importKey);
             await services.GetRequiredService<DeviceStore>().RecordAsync($"Imported: {what}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
             log.LogInformation("Imported by {By}: {What}, import {Import}.", by, what, id.ToString(CultureInfo.InvariantCulture));
         }
@@ -97,7 +97,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
         {
             log.LogError(error, "Unhandled exception in an import.");
             // What had been written was undone, or will be at the next start.
-            runs[lot] = runs[lot] is { ImportId: not null } kept ? kept : new ImportRun(0, 0, null, "It failed, and nothing of it was saved. The server's log says why; try again, or with fewer files.");
+            runs[importKey] = runs[importKey] is { ImportId: not null } kept ? kept : new ImportRun(0, 0, null, "It failed, and nothing of it was saved. The server's log says why; try again, or with fewer files.");
         }
         finally
         {

@@ -18,7 +18,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
     /// <returns>The name of their lot.</returns>
     public async Task<Guid> StoreAsync(IReadOnlyList<IFormFile> files, CancellationToken ct)
     {
-        var (lot, folder) = NewImport();
+        var (importKey, folder) = NewImport();
         for (var i = 0; i < files.Count; i++)
         {
             // A file's name is only shown and never used as a path.
@@ -27,7 +27,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
             await files[i].CopyToAsync(to, ct);
         }
 
-        return lot;
+        return importKey;
     }
 
     /// <summary>Stores one file that came as text.</summary>
@@ -37,23 +37,23 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
     /// <returns>The name of its lot.</returns>
     public async Task<Guid> StoreAsync(string name, string text, CancellationToken ct)
     {
-        var (lot, folder) = NewImport();
+        var (importKey, folder) = NewImport();
         await File.WriteAllTextAsync(Path.Combine(folder, "000.name"), name, ct);
         await using var to = new FileStream(Path.Combine(folder, "000.data"), OwnersOnly());
         await to.WriteAsync(System.Text.Encoding.UTF8.GetBytes(text), ct);
-        return lot;
+        return importKey;
     }
 
     /// <summary>Reads the files of an upload; null where they no longer exist.</summary>
-    public async Task<IReadOnlyList<IncomingFile>?> ReadAsync(Guid lot, CancellationToken ct)
+    public async Task<IReadOnlyList<IncomingFile>?> ReadAsync(Guid importKey, CancellationToken ct)
     {
-        if (!Directory.Exists(Folder(lot)))
+        if (!Directory.Exists(Folder(importKey)))
         {
             return null;
         }
 
         var read = new List<IncomingFile>();
-        foreach (var data in Directory.GetFiles(Folder(lot), "*.data").Order(StringComparer.Ordinal))
+        foreach (var data in Directory.GetFiles(Folder(importKey), "*.data").Order(StringComparer.Ordinal))
         {
             read.Add(IncomingFile.Read(await File.ReadAllTextAsync(Path.ChangeExtension(data, ".name"), ct), await File.ReadAllBytesAsync(data, ct)));
         }
@@ -62,11 +62,11 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
     }
 
     /// <summary>Deletes an upload.</summary>
-    public void Remove(Guid lot)
+    public void Remove(Guid importKey)
     {
-        if (Directory.Exists(Folder(lot)))
+        if (Directory.Exists(Folder(importKey)))
         {
-            Directory.Delete(Folder(lot), recursive: true);
+            Directory.Delete(Folder(importKey), recursive: true);
         }
     }
 
@@ -86,14 +86,14 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
     private static string OwnersFolder(string path) =>
         (OperatingSystem.IsWindows() ? Directory.CreateDirectory(path) : Directory.CreateDirectory(path, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute)).FullName;
 
-    private (Guid Lot, string Folder) NewImport()
+    private (Guid ImportKey, string Folder) NewImport()
     {
         Tidy();
-        var lot = Guid.NewGuid();
-        return (lot, OwnersFolder(Folder(lot)));
+        var importKey = Guid.NewGuid();
+        return (importKey, OwnersFolder(Folder(importKey)));
     }
 
-    private string Folder(Guid lot) => Path.Combine(Root, lot.ToString("N"));
+    private string Folder(Guid importKey) => Path.Combine(Root, importKey.ToString("N"));
 
     private void Tidy()
     {

@@ -28,10 +28,10 @@ public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaConte
     public ImportRun? Run { get; private set; }
 
     /// <summary>Shows the page.</summary>
-    public async Task<IActionResult> OnGetAsync(Guid lot, CancellationToken ct)
+    public async Task<IActionResult> OnGetAsync(Guid importKey, CancellationToken ct)
     {
-        ImportKey = lot;
-        Run = runs.Of(lot);
+        ImportKey = importKey;
+        Run = runs.Of(importKey);
         if (Run is { ImportId: { } id })
         {
             return Redirect(FormattableString.Invariant($"/files?taken={id}#taken-in"));
@@ -43,7 +43,7 @@ public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaConte
             return Page();
         }
 
-        Preview = await ImportRuns.LookAsync(HttpContext.RequestServices, lot, ct);
+        Preview = await ImportRuns.LookAsync(HttpContext.RequestServices, importKey, ct);
         if (Preview is null)
         {
             return NotFound();
@@ -54,17 +54,17 @@ public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaConte
     }
 
     /// <summary>Takes it in.</summary>
-    public async Task<IActionResult> OnPostAsync(Guid lot, CancellationToken ct)
+    public async Task<IActionResult> OnPostAsync(Guid importKey, CancellationToken ct)
     {
         var by = (await bench.BaristaAsync(ct))?.Name ?? "";
-        await Task.WhenAny(runs.BeginAsync(lot, by, Request.Form.Value("with-changed") == "yes"), Task.Delay(RefreshSoon, ct));
-        return Redirect(FormattableString.Invariant($"/files/in/{lot:N}"));
+        await Task.WhenAny(runs.BeginAsync(importKey, by, Request.Form.Value("with-changed") == "yes"), Task.Delay(RefreshSoon, ct));
+        return Redirect(FormattableString.Invariant($"/files/in/{importKey:N}"));
     }
 
     /// <summary>Deletes the upload.</summary>
-    public IActionResult OnPostLeave(Guid lot)
+    public IActionResult OnPostLeave(Guid importKey)
     {
-        staging.Remove(lot);
+        staging.Remove(importKey);
         return Redirect("/files");
     }
 }

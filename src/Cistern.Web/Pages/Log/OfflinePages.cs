@@ -21,7 +21,7 @@ internal static class OfflinePages
     /// <summary>Draws it.</summary>
     public static void MapOfflinePages(this WebApplication app) => app.MapGet("/api/keep", AllAsync)
         .WithName("keep")
-        .WithSummary("The pages that a device keeps for when there is no network, each with a stamp that changes with it.");
+        .WithSummary("The pages that a device stores for use without network, each with a stamp that changes with its content.");
 
     private static async Task<IResult> AllAsync(CisternDb db, CancellationToken ct)
     {

@@ -14,7 +14,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, with that brew's plan one touch away.</summary>
-public sealed class NextModel(SeriesAdvice advice, PlanSaving keeping, IdempotencyStore requests, BaristaContext bench) : PageModel
+public sealed class NextModel(SeriesAdvice advice, PlanSaving saving, IdempotencyStore requests, BaristaContext bench) : PageModel
 {
     private AdvisedBrew advised = null!;
 
@@ -48,8 +48,8 @@ public sealed class NextModel(SeriesAdvice advice, PlanSaving keeping, Idempoten
     /// <summary>Saves a change as the plan of the next brew, with what it came from and why.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
-        var wish = await WishAsync(ct);
-        if (await BeforeAsync(id, wish, ct) is { } other)
+        var request = await RequestAsync(ct);
+        if (await BeforeAsync(id, request, ct) is { } other)
         {
             return other;
         }
@@ -64,27 +64,27 @@ public sealed class NextModel(SeriesAdvice advice, PlanSaving keeping, Idempoten
 
         var what = AdviceWording.Of(change, Grinder, Format);
         var kept = new SeriesChange(change.Setting, change.From, change.To, change.Unit, what);
-        return Redirect(await keeping.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), wish, ct));
+        return Redirect(await saving.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), request, ct));
     }
 
     /// <summary>Makes a cup that was liked the target of the next brew: its plan, or the brew as it was made where that was further away.</summary>
     public async Task<IActionResult> OnPostTargetAsync(int id, CancellationToken ct)
     {
-        var wish = await WishAsync(ct);
-        if (await BeforeAsync(id, wish, ct) is { } other)
+        var request = await RequestAsync(ct);
+        if (await BeforeAsync(id, request, ct) is { } other)
         {
             return other;
         }
 
         var recipe = advised.Liked with { Target = Aim.AsItWas(Advice.AsBrewed, Brew.ReadTdsPercent()) };
-        return Redirect(await keeping.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", wish, ct));
+        return Redirect(await saving.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", request, ct));
     }
 
-    private async Task<PlanRequest> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanRequest> RequestAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>The response where the plan exists already, or the brew does not; null where the plan has to be made.</summary>
-    private async Task<IActionResult?> BeforeAsync(int id, PlanRequest wish, CancellationToken ct) =>
-        await requests.ResultOfAsync(wish.Key, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
+    private async Task<IActionResult?> BeforeAsync(int id, PlanRequest request, CancellationToken ct) =>
+        await requests.ResultOfAsync(request.Key, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
 
     /// <summary>Loads the brew and the advice on it.</summary>
     /// <returns>Whether there is such a brew.</returns>

@@ -18,7 +18,7 @@ internal static class PicturesApi
         app.MapGet("/brew/{id:int}/pictures/{picture:int}", OneAsync).ExcludeFromDescription();
         app.MapPost("/api/brews/{id:int}/pictures", SendAsync)
             .WithName("pictures")
-            .WithSummary("Takes a picture of a brew, once.")
+            .WithSummary("Receives a picture of a brew; a repeated one is stored once.")
             .WithDescription($"The body is a JPEG, PNG or WebP. key (a UUID made by the device), of ({string.Join(", ", Words<PictureOf>.All)}), said and atMs (UTC milliseconds) in the query. From Cistern's own pages only.")
             .WithMetadata(new RequestSizeLimitAttribute(PictureHeader.MaxBytes))
             .DisableAntiforgery();

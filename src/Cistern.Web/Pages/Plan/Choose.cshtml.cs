@@ -20,7 +20,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Finds a plan by coffee, drink and time, and manages the baristas' own plans.</summary>
-public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
     private const int MaxPages = 10_000;
 
@@ -165,21 +165,21 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
             return Page();
         }
 
-        var ids = await keeping.ImportAsync(read.Recipes, from, ct);
+        var ids = await saving.ImportAsync(read.Recipes, from, ct);
         return ids.Count == 1 ? Redirect($"/plan/{ids[0]}") : Redirect($"/plan?imported={ids.Count}#own");
     }
 
     /// <summary>Deletes a plan; it can be restored.</summary>
     public Task<IActionResult> OnPostRemoveAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        await keeping.RemoveAsync(stored, removed: true, ct);
+        await saving.RemoveAsync(stored, removed: true, ct);
         return $"/plan?removed={stored}#own";
     }, ct);
 
     /// <summary>Restores one.</summary>
     public Task<IActionResult> OnPostRestoreAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        await keeping.RemoveAsync(stored, removed: false, ct);
+        await saving.RemoveAsync(stored, removed: false, ct);
         return "/plan#own";
     }, ct);
 
@@ -190,7 +190,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
         {
             return await ChangeAsync(stored, async () =>
             {
-                await keeping.RenameAsync(stored, good, ct);
+                await saving.RenameAsync(stored, good, ct);
                 return "/plan#own";
             }, ct);
         }
@@ -207,7 +207,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder fin
         var open = (await finder.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Stored!.Name}, a copy";
         var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        return await keeping.SaveAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
+        return await saving.SaveAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
             : await requests.ResultOfAsync(wish.Key, ct) ?? "/plan#own";
     }, ct);

@@ -20,7 +20,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>The plan page: changes a plan and shows its forecast.</summary>
-public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keeping, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
 {
     // The log may be long, so an index finds the six brews before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
@@ -108,10 +108,10 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             return await LoadAsync(id, SentValues, SentValues.Value("from") ?? "", ct) ? await ShowAsync(went: false, ct) : NotFound();
         }
 
-        var wish = await WishAsync(ct);
-        return await AnsweredAsync(id, wish, async () =>
+        var request = await RequestAsync(ct);
+        return await AnsweredAsync(id, request, async () =>
         {
-            if (await RedirectAsync(wish, ct) is { } moved)
+            if (await RedirectAsync(request, ct) is { } moved)
             {
                 if (!moved)
                 {
@@ -121,7 +121,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
                 return await ShowAsync(went: true, ct);
             }
 
-            return (Settings.Editing.Applied.Count == 0 || await StoredAsync(wish, ct)) && await SetScheduleAsync(wish, ct) ? await ShowAsync(went: false, ct) : null;
+            return (Settings.Editing.Applied.Count == 0 || await StoredAsync(request, ct)) && await SetScheduleAsync(request, ct) ? await ShowAsync(went: false, ct) : null;
         }, ct);
     }
 
@@ -144,8 +144,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     /// <summary>Keeps the plan under a name.</summary>
     public async Task<IActionResult> OnPostKeepAsync(string id, CancellationToken ct)
     {
-        var wish = await WishAsync(ct);
-        return await AnsweredAsync(id, wish, async () =>
+        var request = await RequestAsync(ct);
+        return await AnsweredAsync(id, request, async () =>
         {
             await ComputeAsync(ct);
             var name = (Request.Form.Value("keep.name") ?? "").Trim();
@@ -159,26 +159,26 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             }
 
             var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between([parent, View.Forecast], View.Format).InShort : "";
-            return await keeping.SaveAsync(Open, Settings.Editing.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
+            return await saving.SaveAsync(Open, Settings.Editing.Picked, name, what, why, request, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
         }, ct);
     }
 
     /// <summary>Opens a brew of it, once.</summary>
     public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
     {
-        var wish = await WishAsync(ct);
-        return await AnsweredAsync(id, wish, async () =>
+        var request = await RequestAsync(ct);
+        return await AnsweredAsync(id, request, async () =>
         {
             // What was typed in the same form is a separate change with its own key.
-            var beside = wish with { Key = IdempotencyKey.Second(wish.Key) };
-            if (await requests.ResultOfAsync(beside.Key, ct) is { } changed)
+            var second = request with { Key = IdempotencyKey.Second(request.Key) };
+            if (await requests.ResultOfAsync(second.Key, ct) is { } changed)
             {
                 if (!await LoadAsync(changed["/plan/".Length..], [], "", ct))
                 {
                     return NotFound();
                 }
             }
-            else if (Settings.Editing.Applied.Count > 0 && CanBeSaved() && !await StoredAsync(beside, ct))
+            else if (Settings.Editing.Applied.Count > 0 && CanBeSaved() && !await StoredAsync(second, ct))
             {
                 return null;
             }
@@ -193,16 +193,16 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             }
 
             var recipe = await finder.WithExtraMembersAsync(Open, Settings.Recipe with { Name = Name }, ct);
-            var brew = BrewOpening.Of(Open, Settings.Editing, recipe, Settings.GrindText, bench.NowMs, wish.BaristaId);
-            return await start.BrewAsync(brew, wish, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
+            var brew = BrewOpening.Of(Open, Settings.Editing, recipe, Settings.GrindText, bench.NowMs, request.BaristaId);
+            return await start.BrewAsync(brew, request, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
         }, ct);
     }
 
     /// <summary>Makes a pair: this plan is A, and B is made from it.</summary>
     public async Task<IActionResult> OnPostPairAsync(string id, CancellationToken ct)
     {
-        var wish = await WishAsync(ct);
-        return await AnsweredAsync(id, wish, async () =>
+        var request = await RequestAsync(ct);
+        return await AnsweredAsync(id, request, async () =>
         {
             await ComputeAsync(ct);
             if (!CanBeSaved() || !View.CanBrew)
@@ -211,7 +211,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
                 return Page();
             }
 
-            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.MinStaggerS(View.Forecast, View.Forecast), wish, ct) is { } address ? Goto(address) : null;
+            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.MinStaggerS(View.Forecast, View.Forecast), request, ct) is { } address ? Goto(address) : null;
         }, ct);
     }
 
@@ -232,15 +232,15 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
     /// computed again from the current state. Nothing is locked meanwhile.
     /// </summary>
     /// <param name="id">The plan's id in the address.</param>
-    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="request">Who asks, and the request's key.</param>
     /// <param name="does">Carries it out on the plan as read; null where that has changed meanwhile.</param>
     /// <param name="ct">Cancels it.</param>
-    private async Task<IActionResult> AnsweredAsync(string id, PlanRequest wish, Func<Task<IActionResult?>> does, CancellationToken ct)
+    private async Task<IActionResult> AnsweredAsync(string id, PlanRequest request, Func<Task<IActionResult?>> does, CancellationToken ct)
     {
         const int MostTries = 6;
         for (var attempt = 0; attempt < MostTries; attempt++)
         {
-            if (await requests.ResultOfAsync(wish.Key, ct) is { } address)
+            if (await requests.ResultOfAsync(request.Key, ct) is { } address)
             {
                 return await RetryAsync(address, ct);
             }
@@ -274,7 +274,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
         return Page();
     }
 
-    private async Task<PlanRequest> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanRequest> RequestAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>The page after a change, or a redirect to it without script.</summary>
     private async Task<IActionResult> ShowAsync(bool went, CancellationToken ct)
@@ -299,7 +299,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
 
     /// <summary>Undo, redo and accept, which change the stored plan and not the recipe.</summary>
     /// <returns>Whether it was done; null where none of them was requested.</returns>
-    private async Task<bool?> RedirectAsync(PlanRequest wish, CancellationToken ct)
+    private async Task<bool?> RedirectAsync(PlanRequest request, CancellationToken ct)
     {
         var pressed = Request.Form.Value("do");
         if (pressed is not ("undo" or "redo" or "accept" or "back"))
@@ -309,10 +309,10 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
 
         var moved = pressed switch
         {
-            "undo" => await changes.StepAsync(Open, -1, wish, ct),
-            "redo" => await changes.StepAsync(Open, 1, wish, ct),
-            "accept" => await changes.AcceptAsync(Open, wish, ct),
-            _ => await changes.ChangeAsync(Open, Open.Accepted, "back to the dotted one", wish, ct),
+            "undo" => await changes.StepAsync(Open, -1, request, ct),
+            "redo" => await changes.StepAsync(Open, 1, request, ct),
+            "accept" => await changes.AcceptAsync(Open, request, ct),
+            _ => await changes.ChangeAsync(Open, Open.Accepted, "back to the dotted one", request, ct),
         };
         if (moved is null)
         {
@@ -326,7 +326,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
 
     /// <summary>Saves when the drink is wanted, where that was changed; an invalid time is reported at its field and changes nothing.</summary>
     /// <returns>False where the plan has changed meanwhile.</returns>
-    private async Task<bool> SetScheduleAsync(PlanRequest wish, CancellationToken ct)
+    private async Task<bool> SetScheduleAsync(PlanRequest request, CancellationToken ct)
     {
         var typed = (Request.Form.Value("ready") ?? "").Trim();
         if (typed == (Request.Form.Value("was.ready") ?? "").Trim() || !Settings.Good)
@@ -340,7 +340,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             return true;
         }
 
-        if (await changes.ScheduleAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Key = Settings.Editing.Applied.Count > 0 ? IdempotencyKey.Second(wish.Key) : wish.Key }, ct) is not { } stored)
+        if (await changes.ScheduleAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, request with { Key = Settings.Editing.Applied.Count > 0 ? IdempotencyKey.Second(request.Key) : request.Key }, ct) is not { } stored)
         {
             return false;
         }
@@ -364,7 +364,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
 
     /// <summary>Saves the changes.</summary>
     /// <returns>False where the plan has changed meanwhile; a change that cannot be saved is reported and changes nothing.</returns>
-    private async Task<bool> StoredAsync(PlanRequest wish, CancellationToken ct)
+    private async Task<bool> StoredAsync(PlanRequest request, CancellationToken ct)
     {
         var state = Settings.Editing.State;
         if (state.Problem() is { } problem)
@@ -373,7 +373,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keepin
             return true;
         }
 
-        if (await changes.ChangeAsync(Open, state, string.Join(", ", Settings.Editing.Applied), wish, ct) is not { } stored)
+        if (await changes.ChangeAsync(Open, state, string.Join(", ", Settings.Editing.Applied), request, ct) is not { } stored)
         {
             return false;
         }
