@@ -24,7 +24,8 @@ internal static class GrindBench
             Console.WriteLine(Invariant($"refused {((GrindReading.Refused)s.Reading)}: {s.Scene}"));
         double Share(double within) => (double)off.Count(o => Math.Abs(o) <= within) / fair;
         Console.WriteLine(Invariant($"fair: {measured.Count} of {fair} measured; d50 within 5 %: {Share(0.05):P0}, 8 %: {Share(0.08):P0}, 12 %: {Share(0.12):P0}; middle {Middle(off):P1}; spread within 0.05: {(double)spreadOff.Count(o => Math.Abs(o) <= 0.05) / fair:P0}, middle {Middle(spreadOff):F3}"));
-        Console.WriteLine(Invariant($"interval holds the truth in {(double)measured.Count(x => x.m.Sizes.MedianLowUm <= x.s.Truth.MedianUm && x.s.Truth.MedianUm <= x.m.Sizes.MedianHighUm) / fair:P0}; {seen.Average(s => s.Seconds):F2} s a picture of {seen.Average(s => s.Scene.Width * s.Scene.Height / 1e6):F0} MP, at most {seen.Max(s => s.Seconds):F2} s; {Process.GetCurrentProcess().PeakWorkingSet64 / 1e6:F0} MB at the peak, with the rendering"));
+        var fine = measured.FindAll(x => x.s.Truth.MedianUm < 500);
+        Console.WriteLine(Invariant($"interval holds the truth in {(double)measured.Count(x => x.m.Sizes.MedianLowUm <= x.s.Truth.MedianUm && x.s.Truth.MedianUm <= x.m.Sizes.MedianHighUm) / measured.Count:P0}, below 500 µm in {fine.Count(x => x.m.Sizes.MedianLowUm <= x.s.Truth.MedianUm && x.s.Truth.MedianUm <= x.m.Sizes.MedianHighUm) / (double)fine.Count:P0}; {seen.Average(s => s.Seconds):F2} s a picture of {seen.Average(s => s.Scene.Width * s.Scene.Height / 1e6):F0} MP, at most {seen.Max(s => s.Seconds):F2} s; {Process.GetCurrentProcess().PeakWorkingSet64 / 1e6:F0} MB at the peak, with the rendering"));
         int right = 0, wrong = 0, good = 0;
         foreach (var (s, reason) in Enumerable.Range(0, unfair).AsParallel().AsOrdered().WithDegreeOfParallelism(2).Select(i => (Look(Unfair(i).Scene), Unfair(i).Reason)))
         {

@@ -1,3 +1,5 @@
+using MathNet.Numerics.Distributions;
+
 namespace Cistern.Seeing;
 
 /// <summary>A distribution of grain sizes, weighted by volume (the cube of the diameter).</summary>
@@ -12,10 +14,16 @@ public sealed record GrainSizes(double MedianUm, double MedianLowUm, double Medi
 {
     private const int Resamples = 300;
 
+    // An edge is found to about a quarter of a pixel (one standard deviation), alike for all grains of a picture, so that more grains
+    // do not reduce it. With this value the interval contains the truth in 90 of 100 rendered pictures of fine grinds, where it
+    // matters most, and in more of coarse ones (./cistern bench grind).
+    private const double EdgePx = 0.25;
+
     /// <summary>The size distribution of grains.</summary>
     /// <param name="diametersUm">The diameter of each, µm; at least one.</param>
+    /// <param name="pixelUm">The size of a pixel of the picture they were measured in, µm; 0 for known diameters.</param>
     /// <exception cref="ArgumentException">There are none.</exception>
-    public static GrainSizes Of(IEnumerable<double> diametersUm)
+    public static GrainSizes Of(IEnumerable<double> diametersUm, double pixelUm = 0)
     {
         double[] sorted = [.. diametersUm.Order()];
         if (sorted.Length == 0)
@@ -36,7 +44,10 @@ public sealed record GrainSizes(double MedianUm, double MedianLowUm, double Medi
         }
         Array.Sort(medians);
         double At(double share) => Finer(sorted, volumes, all, share);
-        return new(At(0.5), medians[Resamples / 20], medians[^(Resamples / 20)], At(0.1), At(0.9), Math.Log(At(0.84) / At(0.16)) / 2, sorted.Length);
+        var median = At(0.5);
+        var edgeUm = Normal.InvCDF(0, 1, 0.95) * EdgePx * pixelUm;
+        double Half(double ofChanceUm) => Math.Sqrt((ofChanceUm * ofChanceUm) + (edgeUm * edgeUm));
+        return new(median, median - Half(median - medians[Resamples / 20]), median + Half(medians[^(Resamples / 20)] - median), At(0.1), At(0.9), Math.Log(At(0.84) / At(0.16)) / 2, sorted.Length);
     }
 
     // The diameter below which that share of the volume is; a grain's own volume counts half below and half above.

@@ -36,6 +36,10 @@ public sealed record GrindAnswer
     /// <summary>Finer grains cannot be seen in the picture, µm.</summary>
     public double? UnseenUm { get; init; }
 
+    /// <summary>The size of a pixel, µm: half of that.</summary>
+    [JsonIgnore]
+    public double? PixelUm => UnseenUm / 2;
+
     /// <summary>The word of the refusal.</summary>
     public string? Refused { get; init; }
 

@@ -62,10 +62,10 @@ public static class GrindMeasurer
         if (found.Grains.Count < MinGrains)
             return new GrindReading.Refused(GrindRefusal.Few, Count: found.Grains.Count);
         Grain[] grains = [.. found.Grains.Select(grain => grain with { DiameterUm = grain.DiameterUm * printed })];
-        var sizes = GrainSizes.Of(grains.Select(grain => grain.DiameterUm));
+        double pixelUm = 1000 * printed / card.PixelsPerMm, blurUm = 1000 * printed * card.BlurMm;
+        var sizes = GrainSizes.Of(grains.Select(grain => grain.DiameterUm), pixelUm);
         // Where too much of the coffee is below the visible size (two px, or two standard deviations of the blur), the median is
         // unknown.
-        double pixelUm = 1000 * printed / card.PixelsPerMm, blurUm = 1000 * printed * card.BlurMm;
         return Normal.CDF(0, 1, Math.Log(2 * Math.Max(pixelUm, blurUm) / sizes.MedianUm) / Math.Max(0.1, sizes.Spread)) > MaxUnseen
             ? new GrindReading.Refused(GrindRefusal.Blurred)
             : new GrindReading.Measured(sizes, found.Touching, pixelUm, grains);

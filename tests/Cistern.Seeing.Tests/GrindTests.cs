@@ -71,6 +71,11 @@ public sealed class GrindTests
         Assert.InRange(many.Spread, 0.28, 0.32);
         Assert.True(many.MedianLowUm < many.MedianUm && many.MedianUm < many.MedianHighUm);
         Assert.True(GrainSizes.Of(drawn.Take(500)) is var few && few.MedianHighUm - few.MedianLowUm > many.MedianHighUm - many.MedianLowUm);
+        // What an edge may be off does not become less with more grains.
+        var seen = GrainSizes.Of(drawn, pixelUm: 80);
+        Assert.Equal(many.MedianUm, seen.MedianUm);
+        Assert.InRange(seen.MedianUm - seen.MedianLowUm, 32.8, 36);
+        Assert.InRange(seen.MedianHighUm - seen.MedianUm, 32.8, 36);
         Assert.Throws<ArgumentException>(() => GrainSizes.Of([]));
     }
 

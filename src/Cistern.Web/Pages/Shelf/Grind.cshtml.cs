@@ -107,7 +107,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
         Pictures = looked;
         // Several pictures of the same grind are one sample.
         double[] diameters = [.. looked.SelectMany(one => one.Answer.DiametersUm ?? [])];
-        Sizes = diameters.Length > 0 ? GrainSizes.Of(diameters) : null;
+        Sizes = diameters.Length > 0 ? GrainSizes.Of(diameters, looked.Average(one => one.Answer.PixelUm) ?? 0) : null;
         return Page();
     }
 
