@@ -12,6 +12,12 @@ public sealed record Stepper(string Name, string Label, string Text, string? Uni
 {
     /// <summary>Whether it can be held when others change.</summary>
     public bool Lockable { get; init; }
+
+    /// <summary>What − does, for screen readers.</summary>
+    public string Less { get; init; } = $"Less {Label.ToLowerInvariant()}";
+
+    /// <summary>What + does, for screen readers.</summary>
+    public string More { get; init; } = $"More {Label.ToLowerInvariant()}";
 }
 
 /// <summary>A choice of a thing on the shelf for a plan.</summary>
