@@ -56,7 +56,7 @@ internal sealed class DataFiles(Terminal terminal)
                     await file.PrepareAsync(demo: false, ct: ct);
                 }
 
-                terminal.Out.WriteLine($"{dataFile} is {copy} now: {SummaryOf(dataFile)}. The file from before is kept beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
+                terminal.Out.WriteLine($"{dataFile} was restored from {copy}: {SummaryOf(dataFile)}. The file from before is kept beside it.{(asked ? " Cistern was stopped for it: start it again (a service restarts by itself)." : "")}");
                 return 0;
             }
             catch (DataFileRefusedException refused) when (refused.Message.StartsWith("Another Cistern", StringComparison.Ordinal))
@@ -71,7 +71,7 @@ internal sealed class DataFiles(Terminal terminal)
         }
 
         Backups.CancelRestore(dataFile);
-        await terminal.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not stop: stop it, and try again. The data file is unchanged.");
+        await terminal.Error.WriteLineAsync("cistern: Cistern is using the data file and did not stop: stop it, and try again. The data file is unchanged.");
         return Refused;
     }
 

@@ -250,7 +250,7 @@ public static class Setup
         await file.PrepareAsync(settings.Demo, settings.Demo ? (db, ct) => DemoData.FillAsync(db, time, ct) : null);
         if (app.Environment.IsProduction())
         {
-            await Console.Error.WriteLineAsync($"cistern: the data are in {file.Path}");
+            await Console.Error.WriteLineAsync($"cistern: data file {file.Path}");
         }
 
         foreach (var sentence in file.StartMessages)

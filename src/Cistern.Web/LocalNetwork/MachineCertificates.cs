@@ -181,6 +181,6 @@ public sealed partial class MachineCertificates(string folder, IMachineNames nam
     [LoggerMessage(Level = LogLevel.Information, Message = "Created a certificate authority in {Folder}.")]
     private partial void LogAuthority(string folder);
 
-    [LoggerMessage(Level = LogLevel.Information, Message = "Created a certificate for {Called}, valid until {Ends}.")]
-    private partial void LogMade(string called, DateTimeOffset ends);
+    [LoggerMessage(Level = LogLevel.Information, Message = "Created a certificate for {Names}, valid until {Ends:yyyy-MM-dd}.")]
+    private partial void LogMade(string names, DateTimeOffset ends);
 }

@@ -108,7 +108,7 @@ public static class NetworkSetup
         {
             if (!IPAddress.TryParse(settings.Proxy, out var proxy))
             {
-                throw new NetworkSetupException($"Cistern__Proxy is the address of the proxy in front, such as 192.168.1.2; \"{settings.Proxy}\" is none.");
+                throw new NetworkSetupException($"Cistern__Proxy must be the address of the proxy, such as 192.168.1.2; \"{settings.Proxy}\" is not an address.");
             }
 
             builder.Services.Configure<ForwardedHeadersOptions>(options =>
@@ -122,12 +122,12 @@ public static class NetworkSetup
 
         if (!settings.LocalNetwork && settings.Proxy.Length == 0 && Urls(builder.Configuration).FirstOrDefault(url => !url.IsLoopback) is { } open)
         {
-            throw new NetworkSetupException($"{open} would be open to the whole network, unencrypted and to anybody. Use ./cistern house for other devices of the house, or name the proxy in front that guards it: Cistern__Proxy=ADDRESS.");
+            throw new NetworkSetupException($"{open} would be open to the whole network, unencrypted and to anybody. Use ./cistern house to serve phones and tablets, or name the proxy in front of it: Cistern__Proxy=ADDRESS.");
         }
 
         if (!settings.LocalNetwork && !builder.Configuration.GetSection("Kestrel:Certificates").Exists() && Urls(builder.Configuration).FirstOrDefault(url => url.Scheme == Uri.UriSchemeHttps) is { } encrypted)
         {
-            throw new NetworkSetupException($"{encrypted} wants a certificate, and there is none. On this machine http is enough; ./cistern house has a certificate of its own.");
+            throw new NetworkSetupException($"{encrypted} needs a certificate, and none is configured. On this machine http is enough; ./cistern house makes its own certificate.");
         }
     }
 
@@ -178,9 +178,9 @@ public static class NetworkSetup
             var names = services.GetRequiredService<IMachineNames>();
             var certificates = services.GetRequiredService<MachineCertificates>();
             certificates.Current();
-            await Console.Error.WriteLineAsync($"cistern: for devices of the house: {string.Join(", ", Addresses(names, settings))}");
-            await Console.Error.WriteLineAsync(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"cistern: how a phone is made to trust it: http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort}"));
-            await Console.Error.WriteLineAsync($"cistern: the authority's fingerprint: {certificates.Fingerprint}");
+            await Console.Error.WriteLineAsync($"cistern: phones and tablets open {string.Join(", ", Addresses(names, settings))}");
+            await Console.Error.WriteLineAsync(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"cistern: the first time, they open http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort} to trust it"));
+            await Console.Error.WriteLineAsync($"cistern: fingerprint of its certificate authority: {certificates.Fingerprint}");
         }
 
         await using var scope = services.CreateAsyncScope();
@@ -188,12 +188,12 @@ public static class NetworkSetup
         if (settings.LocalNetwork ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Owner))
         {
             // A code is shown only where it is needed, and not written to a log after the first device has joined.
-            await Console.Error.WriteLineAsync(settings.LocalNetwork ? "cistern: codes for more devices: on this machine's page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
+            await Console.Error.WriteLineAsync(settings.LocalNetwork ? "cistern: to connect another device, open the page Devices on this machine" : "cistern: to connect another device, open the page Devices on an owner's device");
             return;
         }
 
         var code = services.GetRequiredService<DeviceJoin>().Offer(settings.LocalNetwork ? DeviceRole.Barista : DeviceRole.Owner);
-        await Console.Error.WriteLineAsync($"cistern: a code for one device, good for five minutes: {code.Digits}");
+        await Console.Error.WriteLineAsync($"cistern: code for one device, valid for five minutes: {code.Digits}");
         if (settings.LocalNetwork && !Console.IsErrorRedirected)
         {
             // Black on white whatever the console's colours, as readers need it.
