@@ -104,7 +104,7 @@ public sealed class DataFile : IDisposable
                 await Disk.OpenOwned(Path, FileShare.None).DisposeAsync();
             }
 
-            PutBack();
+            CompleteRestore();
             Clear(BuildPath);
             if (AppliedMigrations() is not { } applied)
             {
@@ -436,7 +436,7 @@ public sealed class DataFile : IDisposable
     /// Puts a restored copy in the file's place and keeps the file from before. If interrupted, the next start continues: the copy
     /// keeps its name until it is in place.
     /// </summary>
-    private void PutBack()
+    private void CompleteRestore()
     {
         var waiting = Backups.RestorePath(Path);
         if (!File.Exists(waiting))

@@ -88,8 +88,8 @@ public static class Setup
         // Computations are cancelled with their request.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
-        builder.Services.AddSingleton<LearnedNow>();
-        builder.Services.AddSingleton(services => new LearningSignal(services.GetRequiredService<LearnedNow>().Signal));
+        builder.Services.AddSingleton<LearnedState>();
+        builder.Services.AddSingleton(services => new LearningSignal(services.GetRequiredService<LearnedState>().Signal));
         builder.Services.AddScoped<LearnedStore>();
         builder.Services.Configure<HostOptions>(options => options.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
         builder.Services.AddHostedService<LearningService>();
@@ -127,9 +127,9 @@ public static class Setup
             .ConfigureApplicationPartManager(parts => parts.FeatureProviders.Remove(parts.FeatureProviders.OfType<ControllerFeatureProvider>().Single()))
             .AddMvcOptions(options =>
             {
-                options.Filters.Add<OneConnection>();
+                options.Filters.Add<SingleConnectionFilter>();
                 options.Filters.Add<HandlerGuard>();
-                options.Filters.Add<Unreadable>();
+                options.Filters.Add<UnreadableFilter>();
             });
         builder.Services.AddAntiforgery(options =>
         {
@@ -197,7 +197,7 @@ public static class Setup
         app.MapBrews();
         app.MapPictures();
         app.MapReadings();
-        app.MapOut();
+        app.MapExport();
         app.MapCalendar();
         app.MapEarlierAddresses();
         app.MapHealthChecks("/healthz", new HealthCheckOptions

@@ -170,9 +170,9 @@ public sealed class BrewTableTests
     {
         var brew = BrewPlan.Of(ForecastModel.Published.Run(Dripper), 0);
         (brew.State, brew.StartedAtMs, brew.EndedAtMs, brew.GrinderName, brew.GrindText) = (BrewState.Finished, 1_000, 300_000, "Hand mill", "Hand mill, 22 clicks");
-        Assert.Equal("22 clicks", BrewFiles.Out(brew, new BrewReferences(null, null, BoughtGround: false), ForecastModel.Published).Grinder.Setting);
+        Assert.Equal("22 clicks", BrewFiles.ToRecord(brew, new BrewReferences(null, null, BoughtGround: false), ForecastModel.Published).Grinder.Setting);
         brew.GrindText = "about 650 µm";
-        Assert.Null(BrewFiles.Out(brew, new BrewReferences(null, null, BoughtGround: false), ForecastModel.Published).Grinder.Setting);
+        Assert.Null(BrewFiles.ToRecord(brew, new BrewReferences(null, null, BoughtGround: false), ForecastModel.Published).Grinder.Setting);
     }
 
     private static List<string> Cells(BrewRecord brew) => [.. FilesTests.Cells(BrewTable.Row(brew))];

@@ -548,7 +548,7 @@ public sealed class LocalNetworkTests
             Start("--Cistern:Proxy=192.0.2.1");
         }
 
-        Assert.Contains("is none", Assert.Throws<NetworkSetupException>(() => Start("--Cistern:Proxy=the proxy")).Message, StringComparison.Ordinal);
+        Assert.Contains("is not an address", Assert.Throws<NetworkSetupException>(() => Start("--Cistern:Proxy=the proxy")).Message, StringComparison.Ordinal);
     }
 
     [Theory]

@@ -439,7 +439,7 @@ public sealed class StoreTests : IAsyncLifetime
     [Fact]
     public async Task The_last_sixty_named_brews_of_a_hundred_and_twenty_days_are_learned_from()
     {
-        var now = new LearnedNow();
+        var now = new LearnedState();
         var learns = new LearnedStore(db, now, time);
         Assert.True(now.TakeSignal());
         Assert.False(now.TakeSignal());
@@ -467,7 +467,7 @@ public sealed class StoreTests : IAsyncLifetime
         // A server that starts continues from it, and learns only from what came since.
         async Task<(int Brews, bool News)> LoadedAsync()
         {
-            var anew = new LearnedNow();
+            var anew = new LearnedState();
             await using var own = DataFile.ContextOn(path);
             await new LearnedStore(own, anew, time).LoadAsync(Ct);
             return (anew.Current.Brews, anew.TakeSignal());

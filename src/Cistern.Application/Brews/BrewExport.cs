@@ -27,14 +27,14 @@ public sealed class BrewExport(CisternDb db, ForecastModel model)
         var ground = bags.Values.Where(bag => bag.BoughtGround).Select(bag => bag.Name).ToHashSet(StringComparer.Ordinal);
         foreach (var batch in ids.Chunk(withPictures ? 1 : BatchSize))
         {
-            var brews = (await db.Brews.AsNoTracking().Whole(withReadings, withPictures).Where(brew => batch.Contains(brew.Id) && brew.State != BrewState.Running).ToListAsync(ct)).ToDictionary(brew => brew.Id);
+            var brews = (await db.Brews.AsNoTracking().IncludeParts(withReadings, withPictures).Where(brew => batch.Contains(brew.Id) && brew.State != BrewState.Running).ToListAsync(ct)).ToDictionary(brew => brew.Id);
             var parents = brews.Values.Select(brew => brew.ParentBrewId).OfType<int>().ToList();
             var names = await db.Brews.AsNoTracking().Where(brew => parents.Contains(brew.Id)).ToDictionaryAsync(brew => brew.Id, brew => brew.FileId, ct);
             foreach (var brew in batch.Select(id => brews.GetValueOrDefault(id)).OfType<Brew>().Where(brew => brew.IsReadable()))
             {
                 var bag = brew.BagId is { } bagId ? bags.GetValueOrDefault(bagId) : null;
                 var round = new BrewReferences(brew.ParentBrewId is { } parent && names.TryGetValue(parent, out var name) ? name : null, bag, bag?.BoughtGround ?? ground.Contains(brew.CoffeeName));
-                yield return BrewFiles.Out(brew, round, model);
+                yield return BrewFiles.ToRecord(brew, round, model);
             }
         }
     }

@@ -110,11 +110,11 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     {
         var wanted = withChanged ? [.. preview.NewBrews, .. preview.ChangedBrews] : preview.NewBrews;
         // Everything slow is done before the transaction begins, since no press can be saved during it.
-        var incoming = new List<BrewIn>(wanted.Count);
+        var incoming = new List<IncomingBrew>(wanted.Count);
         foreach (var record in wanted)
         {
             ct.ThrowIfCancellationRequested();
-            incoming.Add(BrewFiles.In(record, model, NowMs));
+            incoming.Add(BrewFiles.FromRecord(record, model, NowMs));
             await pictures.ReencodeAsync(incoming[^1].Brew.Pictures, ct);
             progress?.Invoke(incoming.Count, wanted.Count);
         }
@@ -246,7 +246,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     /// <summary>Undoes one batch of an import. Repeating it has no further effect, since finished rows are deleted.</summary>
     private async Task UndoBatchAsync(Import import, ImportedBrew[] batch, bool delete)
     {
-        var restored = new List<BrewIn>();
+        var restored = new List<IncomingBrew>();
         var gone = new List<int>();
         await using var transaction = await db.Database.BeginTransactionAsync();
         foreach (var row in batch)
@@ -259,7 +259,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
             else if (row.BeforeJson is { } json && BrewReader.Read(Encoding.UTF8.GetBytes(json), int.MaxValue).Brews is [var record])
             {
                 var before = await stands.Where(other => other.ImportId < import.Id).MaxAsync(other => (int?)other.ImportId);
-                var one = BrewFiles.In(record, model, NowMs);
+                var one = BrewFiles.FromRecord(record, model, NowMs);
                 one.Brew.ImportId = before;
                 restored.Add(one);
             }
@@ -338,7 +338,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     /// <param name="importId">The import; null to keep each brew's own.</param>
     /// <param name="ct">Cancels it.</param>
     /// <param name="since">Tastings, notes and measurements of a replaced brew from this time on are kept, UTC ms; null for none.</param>
-    private async Task SaveAsync(IReadOnlyList<BrewIn> batch, int? importId, CancellationToken ct, long? since = null)
+    private async Task SaveAsync(IReadOnlyList<IncomingBrew> batch, int? importId, CancellationToken ct, long? since = null)
     {
         var baristas = await BaristasAsync(batch, ct);
         var bags = (await db.Bags.AsNoTracking().OrderBy(bag => bag.RemovedAtMs != null).ToListAsync(ct)).DistinctBy(bag => bag.Name).ToDictionary(bag => bag.Name, bag => bag.Id, StringComparer.Ordinal);
@@ -423,7 +423,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     }
 
     /// <summary>Links brews to those they were made from, which may come later in the same file.</summary>
-    private async Task LinkAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
+    private async Task LinkAsync(IReadOnlyList<IncomingBrew> incoming, CancellationToken ct)
     {
         foreach (var batch in incoming.Where(one => one.Parent is not null).Chunk(ReadBatchSize))
         {
@@ -441,7 +441,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     }
 
     /// <summary>Where two entries have one id, the existing one keeps it.</summary>
-    private async Task RenameImportedAsync(IReadOnlyList<BrewIn> batch, CancellationToken ct)
+    private async Task RenameImportedAsync(IReadOnlyList<IncomingBrew> batch, CancellationToken ct)
     {
         var entries = batch.SelectMany(one => one.Brew.Entries).ToList();
         var names = entries.ConvertAll(entry => entry.EntryId);
@@ -453,7 +453,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     }
 
     /// <summary>The baristas by name; unknown ones are added.</summary>
-    private async Task<Dictionary<string, int>> BaristasAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
+    private async Task<Dictionary<string, int>> BaristasAsync(IReadOnlyList<IncomingBrew> incoming, CancellationToken ct)
     {
         var baristas = await db.Baristas.AsNoTracking().ToDictionaryAsync(barista => barista.Name, barista => barista.Id, StringComparer.Ordinal, ct);
         foreach (var name in incoming.SelectMany(one => one.Tasters.OfType<string>().Append(one.Barista)).Where(name => name.Length > 0).Distinct(StringComparer.Ordinal).Where(name => !baristas.ContainsKey(name)).ToList())

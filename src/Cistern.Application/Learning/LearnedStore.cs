@@ -12,7 +12,7 @@ namespace Cistern.Application.Learning;
 /// <param name="db">The context of the data file.</param>
 /// <param name="now">What is known now.</param>
 /// <param name="time">The clock.</param>
-public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time)
+public sealed class LearnedStore(CisternDb db, LearnedState now, TimeProvider time)
 {
     /// <summary>How many of the latest brews are used: a fit of that many takes half a second at most.</summary>
     public const int MaxBrews = 60;

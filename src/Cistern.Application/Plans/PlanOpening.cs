@@ -25,7 +25,7 @@ public sealed record OpenedPlan(OpenPlan Plan, PlanContext Context)
 /// Opens plans for all pages: an unchanged recipe at the place most like its own and, if it is from the library, with the bag, grinder
 /// and vessel used here for its family.
 /// </summary>
-public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, ForecastModel model, LearnedNow learned)
+public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, ForecastModel model, LearnedState learned)
 {
     /// <summary>Opens the plan at an address; null where there is none.</summary>
     /// <param name="id">The id in its address.</param>

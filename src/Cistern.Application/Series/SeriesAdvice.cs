@@ -34,7 +34,7 @@ public sealed record AdvisedBrew(Brew Brew, BrewGear Gear, Advice Advice, Foreca
 /// <param name="published">The published model.</param>
 /// <param name="now">What was learned.</param>
 /// <param name="opening">Opens plans.</param>
-public sealed class SeriesAdvice(CisternDb db, SeriesStore lines, ForecastModel published, LearnedNow now, PlanOpening opening)
+public sealed class SeriesAdvice(CisternDb db, SeriesStore lines, ForecastModel published, LearnedState now, PlanOpening opening)
 {
     /// <summary>The drink expected when it was planned, g, where the drink was weighed, since only then can it be too little.</summary>
     private static double? CupG(Brew brew)

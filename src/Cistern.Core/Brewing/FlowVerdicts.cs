@@ -78,13 +78,13 @@ public static class FlowVerdicts
 
         if (measured.DrawdownS is { } drawdownS && plan.Totals.DrawdownS is { } expectedS)
         {
-            verdicts.Add(Against(FlowOf.Drain, drawdownS, Window<Step.Drain>(recipe), expectedS));
+            verdicts.Add(Compare(FlowOf.Drain, drawdownS, Window<Step.Drain>(recipe), expectedS));
         }
 
         if (measured.PressS is { } pressS && recipe.Steps.LastOrDefault(step => step is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom }) is { } press)
         {
             // A plunge's window is of its start, a press's of its length.
-            verdicts.Add(Against(FlowOf.Press, pressS, press is Step.Press ? press.Window : null, press.OverS));
+            verdicts.Add(Compare(FlowOf.Press, pressS, press is Step.Press ? press.Window : null, press.OverS));
         }
 
         if (run is { Finished: true, ClockRuns: true })
@@ -123,7 +123,7 @@ public static class FlowVerdicts
     {
         if (plan.Recipe.Target?.FinishS is not null || steepEnd < 0)
         {
-            return Against(FlowOf.Finish, run.EndS, plan.Recipe.Target?.FinishS, plan.Totals.FinishS);
+            return Compare(FlowOf.Finish, run.EndS, plan.Recipe.Target?.FinishS, plan.Totals.FinishS);
         }
 
         var end = OfSteepEnd(plan, run, steepEnd, plan.Timings[steepEnd].StartS);
@@ -141,7 +141,7 @@ public static class FlowVerdicts
         return window ?? new Span(Math.Max(0, expectedS - byS), expectedS + byS);
     }
 
-    private static FlowVerdict Against(FlowOf of, double actualS, Span? window, double expectedS)
+    private static FlowVerdict Compare(FlowOf of, double actualS, Span? window, double expectedS)
     {
         var band = Band(window, expectedS);
         return new FlowVerdict(of, actualS, band.Low, band.High, Set: window is not null);

@@ -28,7 +28,7 @@ public static class BrewParts
     /// <param name="brews">The brews.</param>
     /// <param name="withReadings">Whether to load the instruments' readings, which are most of a brew's size.</param>
     /// <param name="withPictures">Whether to load its pictures, which are larger still.</param>
-    public static IQueryable<Brew> Whole(this IQueryable<Brew> brews, bool withReadings, bool withPictures = false) =>
+    public static IQueryable<Brew> IncludeParts(this IQueryable<Brew> brews, bool withReadings, bool withPictures = false) =>
         All.Where(part => (withReadings || part.Kind != typeof(ReadingChunk)) && (withPictures || part.Kind != typeof(BrewPicture))).Aggregate(brews, (all, part) => all.Include(part.Navigation))
             .Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery();
 

@@ -198,7 +198,7 @@ public static class BrewPlan
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="run">Its state.</param>
-    public static Forecast? Real(this Brew brew, Forecast plan, BrewRun run) => brew.State == BrewState.Finished && brew.WasBrewed(run) ? brew.ForecastAsBrewed(plan, run) : null;
+    public static Forecast? ForecastIfFinished(this Brew brew, Forecast plan, BrewRun run) => brew.State == BrewState.Finished && brew.WasBrewed(run) ? brew.ForecastAsBrewed(plan, run) : null;
 
     /// <summary>The recipe as it was brewed: from its file, or else from what was reported, weighed and read.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>

@@ -24,7 +24,7 @@ public static class BrewFiles
     /// <param name="brew">A finished brew, with everything that belongs to it.</param>
     /// <param name="round">What it refers to.</param>
     /// <param name="model">The published model, with its cancellation.</param>
-    public static BrewRecord Out(Brew brew, BrewReferences round, ForecastModel model)
+    public static BrewRecord ToRecord(Brew brew, BrewReferences round, ForecastModel model)
     {
         var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round, model);
         record = brew.FileJson is { } told ? Overwritten(record, told) : record;
@@ -64,7 +64,7 @@ public static class BrewFiles
     /// <param name="model">The published model, with its cancellation.</param>
     /// <param name="nowMs">Now, for a file without a date.</param>
     /// <returns>The brew with its facts; the names of who brewed it and of its tasters, in the order of its tastings; its parent and bag.</returns>
-    public static BrewIn In(BrewRecord record, ForecastModel model, long nowMs)
+    public static IncomingBrew FromRecord(BrewRecord record, ForecastModel model, long nowMs)
     {
         var kept = KeptBrew.Read(record);
         var used = kept?.ModelJson is { } json && ModelUsed.Read(json) is { } was ? was.On(model) : model;
@@ -92,7 +92,7 @@ public static class BrewFiles
         }
 
         brew.ComputeFacts(brew.PlannedJson is null ? plan : used.Run(brew.Recipe()));
-        return new BrewIn(brew, record.Barista, tasters, kept is not null ? kept.Parent : ParentOf(record.Planned), kept?.Bag ?? "");
+        return new IncomingBrew(brew, record.Barista, tasters, kept is not null ? kept.Parent : ParentOf(record.Planned), kept?.Bag ?? "");
     }
 
     /// <summary>The figures of a brew by the model stored in its file; null where there is none, or where the file was changed.</summary>
@@ -285,4 +285,4 @@ public static class BrewFiles
 /// <param name="Tasters">Who tasted it, in the order of its tastings.</param>
 /// <param name="Parent">The file id of the brew it was made from.</param>
 /// <param name="Bag">The name of its bag; empty where it used none, or where the file is of another program.</param>
-public sealed record BrewIn(Brew Brew, string Barista, IReadOnlyList<string?> Tasters, Guid? Parent, string Bag);
+public sealed record IncomingBrew(Brew Brew, string Barista, IReadOnlyList<string?> Tasters, Guid? Parent, string Bag);

@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Frame;
 
 /// <summary>Learns in the background when something was tasted, measured or brewed.</summary>
-public sealed partial class LearningService(IServiceProvider services, LearnedNow now, AppSettings settings, TimeProvider time, ILogger<LearningService> log) : BackgroundTask(Interval, time, log)
+public sealed partial class LearningService(IServiceProvider services, LearnedState now, AppSettings settings, TimeProvider time, ILogger<LearningService> log) : BackgroundTask(Interval, time, log)
 {
     /// <summary>A tasting is entered in pieces; changes within this interval are learned from together.</summary>
     private static readonly TimeSpan Interval = TimeSpan.FromSeconds(2);

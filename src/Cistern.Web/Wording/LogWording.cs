@@ -10,16 +10,16 @@ namespace Cistern.Web.Wording;
 public static class LogWording
 {
     /// <summary>The least difference of the end of the steep that is mentioned, s.</summary>
-    private const double TellsSteepEndS = 5;
+    private const double MinSteepEndS = 5;
 
     /// <summary>The least difference of water that is mentioned, g.</summary>
-    private const double TellsWaterG = 2;
+    private const double MinWaterG = 2;
 
     /// <summary>The least difference of coffee that is mentioned, g.</summary>
-    private const double TellsDoseG = 0.15;
+    private const double MinDoseG = 0.15;
 
     /// <summary>The least difference of temperature that is mentioned, °C.</summary>
-    private const double TellsTemperatureC = 1;
+    private const double MinTemperatureC = 1;
 
     /// <summary>What a facet is called.</summary>
     public static string Of(LogFacet facet) => facet.Word switch
@@ -82,22 +82,22 @@ public static class LogWording
     public static string Differed(LogRow row, FigureFormat format)
     {
         var parts = new List<string>();
-        if (row.SteepEndOffS is { } offS && Math.Abs(offS) >= TellsSteepEndS)
+        if (row.SteepEndOffS is { } offS && Math.Abs(offS) >= MinSteepEndS)
         {
             parts.Add($"the steep ended {(Math.Abs(offS) < 100 ? FigureFormat.Seconds(Math.Abs(offS)) : FigureFormat.Clock(Math.Abs(offS)))} {(offS > 0 ? "late" : "early")}");
         }
 
-        if (row.DoseOffG is { } doseG && Math.Abs(doseG) >= TellsDoseG)
+        if (row.DoseOffG is { } doseG && Math.Abs(doseG) >= MinDoseG)
         {
             parts.Add($"{format.Dose(Math.Abs(doseG))} {(doseG > 0 ? "more" : "less")} coffee");
         }
 
-        if (row.WaterOffG is { } waterG && Math.Abs(waterG) >= TellsWaterG)
+        if (row.WaterOffG is { } waterG && Math.Abs(waterG) >= MinWaterG)
         {
             parts.Add($"{format.Water(Math.Abs(waterG))} {(waterG > 0 ? "more" : "less")} water");
         }
 
-        if (row.TemperatureOffC is { } offC && Math.Abs(offC) >= TellsTemperatureC)
+        if (row.TemperatureOffC is { } offC && Math.Abs(offC) >= MinTemperatureC)
         {
             parts.Add($"water {format.Kelvin(Math.Abs(offC))} {(offC > 0 ? "hotter" : "cooler")}");
         }

@@ -136,7 +136,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
         var doneAtMs = brew.EndedAtMs ?? brew.OpenedAtMs;
-        var totals = (brew.Real(plan, brew.Run(plan, doneAtMs)) ?? plan).Totals;
+        var totals = (brew.ForecastIfFinished(plan, brew.Run(plan, doneAtMs)) ?? plan).Totals;
         return new CoolingCup(doneAtMs, totals.FinalG, totals.FinalC, brew.Recipe().Place.AmbientC, totals.DrinkableAfterS);
     }
 }

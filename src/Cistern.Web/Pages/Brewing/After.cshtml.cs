@@ -33,7 +33,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
     public Forecast Planned { get; private set; } = null!;
 
     /// <summary>The forecast of what was actually done.</summary>
-    public Forecast Real { get; private set; } = null!;
+    public Forecast AsBrewedForecast { get; private set; } = null!;
 
     /// <summary>What was done when.</summary>
     public BrewRun Run { get; private set; } = null!;
@@ -64,7 +64,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
     {
         get
         {
-            var miss = Core.Planning.Correction.DistanceOf(Real.Totals, Planned.Totals);
+            var miss = Core.Planning.Correction.DistanceOf(AsBrewedForecast.Totals, Planned.Totals);
             return miss <= 1 ? $"Within the tolerances of its plan ({FigureFormat.Number(miss, 1)} of 1)." : $"Off its plan by {FigureFormat.Number(miss, 1)} times the tolerances.";
         }
     }
@@ -78,7 +78,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
 
     /// <summary>What went differently, in words; the end of the steep is among the verdicts.</summary>
     public IReadOnlyList<string> WentDifferently =>
-        [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthMentioning && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
+        [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthMentioning && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, AsBrewedForecast, 0, Format).What)];
 
     /// <summary>Whether the taste is asked for at once in a word, as in a barista's first brews.</summary>
     public bool AsksForTaste { get; private set; }
@@ -209,7 +209,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
         Plan = brew.ModelOf(model).Run(brew.Recipe());
         Planned = brew.ModelOf(model).Run(brew.Planned());
         Run = brew.Run(Plan, bench.NowMs);
-        Real = brew.WasBrewed(Run) ? brew.ForecastAsBrewed(Plan, Run) : Plan;
+        AsBrewedForecast = brew.WasBrewed(Run) ? brew.ForecastAsBrewed(Plan, Run) : Plan;
         Measured = brew.MeasuredTimes(Plan.Recipe, Run);
         AsksForTaste = !brew.Rehearsal && brew.Tastings.Count == 0 && await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);
         Verdicts = brew.Verdicts(Planned, Run);

@@ -42,7 +42,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     public Forecast Plan { get; private set; } = null!;
 
     /// <summary>The forecast of what happened so far, with the rest as planned.</summary>
-    public Forecast Real { get; private set; } = null!;
+    public Forecast AsBrewedForecast { get; private set; } = null!;
 
     /// <summary>Its state.</summary>
     public BrewRun Run { get; private set; } = null!;
@@ -119,7 +119,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     {
         get
         {
-            var totals = Real.Totals;
+            var totals = AsBrewedForecast.Totals;
             return $"{CupWording.Strength(totals, Format)}, {Format.Water(totals.FinalG)} in the cup, done at {FigureFormat.Clock(totals.FinishS)}";
         }
     }
@@ -134,7 +134,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     public string DeviationKey => $"{Deviation?.Deviation.Kind} {Deviation?.Deviation.Step} {Deviation?.Told.Offer.Length > 0} {LastTaken?.Id}";
 
     /// <summary>The brew chart of what happened, over the planned one.</summary>
-    public string BrewChartSvg(double widthPx, double lanesPx, string prefix) => BrewChart.Draw(Real, new BrewChartOptions(widthPx)
+    public string BrewChartSvg(double widthPx, double lanesPx, string prefix) => BrewChart.Draw(AsBrewedForecast, new BrewChartOptions(widthPx)
     {
         Ghost = Run.ClockRuns ? Plan : null,
         Weighed = weighed ??= WeighedCurve.Of(Brew, Recipe, Curves),
@@ -151,8 +151,8 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         {
             var labels = Format.Labels(StepWording.InVessel(Recipe.Brewer.Family));
             return Run.ClockRuns
-                ? BrewerSection.Draw(Real, Math.Clamp(NowS - 0.2, Real.Series[0].TimeS, Real.Series[^1].TimeS), labels)
-                : BrewerSection.DrawMadeReady(Real, Run.Present?.Index ?? 0, labels);
+                ? BrewerSection.Draw(AsBrewedForecast, Math.Clamp(NowS - 0.2, AsBrewedForecast.Series[0].TimeS, AsBrewedForecast.Series[^1].TimeS), labels)
+                : BrewerSection.DrawMadeReady(AsBrewedForecast, Run.Present?.Index ?? 0, labels);
         }
     }
 
@@ -241,7 +241,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         }
 
         var said = Deviation is { } shown && shown.Deviation.Kind == kind && shown.Deviation.Step == step
-            ? taken && shown.Correction is { } offered ? DeviationWording.Of(shown.Deviation, AsSeen(offered), Recipe, Real, NowS, Format) : shown.Told
+            ? taken && shown.Correction is { } offered ? DeviationWording.Of(shown.Deviation, AsSeen(offered), Recipe, AsBrewedForecast, NowS, Format) : shown.Told
             : null;
         await store.AnswerDeviationAsync(id, new DeviationAnswer
         {
@@ -262,7 +262,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             SteepEndAtS = releaseAtS,
             PourOffAtS = pourOffAtS,
             DilutionG = letDownG ?? 0,
-            Forecast = Real.Again(Correction.Changed(Real, releaseAtS, pourOffAtS, letDownG ?? 0)),
+            Forecast = AsBrewedForecast.Again(Correction.Changed(AsBrewedForecast, releaseAtS, pourOffAtS, letDownG ?? 0)),
         };
 
         double? Sent(string name, double least, double most) =>
@@ -455,7 +455,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         var planned = Brew.ModelOf(model).Run(Brew.Planned());
         // Within the tolerances there is no correction; a deviation that anybody would wonder about is still mentioned once.
-        var wanted = Correction.IsNeeded(Real, planned.Totals);
+        var wanted = Correction.IsNeeded(AsBrewedForecast, planned.Totals);
         var open = Deviations.Of(Brew.ComparedWith(planned), Run, Brew.Actuals(), NowS).Where(one => wanted || one.OfFlow || one.IsWorthMentioning).Select(one => (Deviation?)one)
             .FirstOrDefault(one => Brew.CurrentAnswer(one!.Value.Kind, one.Value.Step) is null);
         if (open is not { } found)
@@ -463,8 +463,8 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return null;
         }
 
-        var correction = found.OfFlow || !wanted ? null : Correction.After(Real, planned.Totals, NowS);
-        return (found, correction, DeviationWording.Of(found, correction, Recipe, Real, NowS, Format));
+        var correction = found.OfFlow || !wanted ? null : Correction.After(AsBrewedForecast, planned.Totals, NowS);
+        return (found, correction, DeviationWording.Of(found, correction, Recipe, AsBrewedForecast, NowS, Format));
     }
 
     private SentEntry? ReadEntry()
@@ -491,7 +491,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         Run = brew.Run(Plan, bench.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
         NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
-        Real = Run.ClockRuns ? brew.ForecastAsBrewed(Plan, Run, NowS) : Plan;
+        AsBrewedForecast = Run.ClockRuns ? brew.ForecastAsBrewed(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
         Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? readings.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
         ShowsDrawings = await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);

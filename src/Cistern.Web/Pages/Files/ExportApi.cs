@@ -24,7 +24,7 @@ internal static class ExportApi
     private const string Csv = "text/csv; charset=utf-8";
 
     /// <summary>Draws it.</summary>
-    public static void MapOut(this WebApplication app)
+    public static void MapExport(this WebApplication app)
     {
         const string Asked = "Takes the same query as /log; without one, all brews of the log.";
         app.MapGet("/out/brews.json", BrewsAsync).WithName("brews-out").WithSummary("Brews of the log as one brew file.").WithDescription(Asked).Produces<BrewRecord[]>(StatusCodes.Status200OK, "application/json");
@@ -113,7 +113,7 @@ internal static class ExportApi
         var format = await bench.FormatAsync(ct);
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
-        var real = brew.Real(plan, run) ?? plan;
+        var real = brew.ForecastIfFinished(plan, run) ?? plan;
         context.Response.Headers.ContentDisposition = $"attachment; filename={brew.RecipeId}-{id.ToString(CultureInfo.InvariantCulture)}.svg";
         return Results.Text(BrewChart.Draw(real, new BrewChartOptions(760) { StandsAlone = true, DrinkG = brew.Observed(ObservationNames.Beverage), Labels = format.Labels(StepWording.InVessel(real.Recipe.Brewer.Family)) }), "image/svg+xml", Plain);
     }

@@ -18,7 +18,7 @@ namespace Cistern.Web.Pages.Learning;
 public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IReadOnlyList<string> Sentences);
 
 /// <summary>What was learned from this installation's brews, how well it predicts them, and whether it is used.</summary>
-public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext bench) : PageModel
+public sealed class LearnedModel(CisternDb db, LearnedState now, BaristaContext bench) : PageModel
 {
     /// <summary>How many of the latest brews are shown with their leave-one-out predictions.</summary>
     private const int MaxLeftOut = 12;

@@ -32,7 +32,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
     public Forecast Plan => Logged.Plan;
 
     /// <summary>The forecast of what was actually done; null where the clock never ran.</summary>
-    public Forecast? Real => Logged.Real;
+    public Forecast? AsBrewedForecast => Logged.Real;
 
     /// <summary>A note that was refused, as it was typed.</summary>
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
@@ -104,7 +104,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
 
         (Logged, Format) = (logged, await bench.FormatAsync(ct));
         var brew = logged.Brew;
-        if (Real is not null)
+        if (AsBrewedForecast is not null)
         {
             var finished = db.Logged.Where(row => row.State == BrewState.Finished && row.StartedAtMs != null);
             Parent = brew.ParentBrewId is { } parent ? await finished.Where(row => row.Id == parent).Select(row => (int?)row.Id).FirstOrDefaultAsync(ct) : null;

@@ -59,7 +59,7 @@ public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Pl
 
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var run = brew.Run(plan, brew.State == BrewState.Running ? nowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
-        return new LoggedBrew(brew, plan, brew.ModelOf(model).Run(brew.Planned()), run, brew.Real(plan, run),
+        return new LoggedBrew(brew, plan, brew.ModelOf(model).Run(brew.Planned()), run, brew.ForecastIfFinished(plan, run),
             WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, id, ct)));
     }
 

@@ -31,10 +31,10 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
     /// <summary>The forecast of what was actually done.</summary>
-    public Forecast Real { get; private set; } = null!;
+    public Forecast AsBrewedForecast { get; private set; } = null!;
 
     /// <summary>The figures of the finished drink.</summary>
-    public Totals AsItWas => Real.Totals;
+    public Totals AsBrewedTotals => AsBrewedForecast.Totals;
 
     /// <summary>The figures of its plan.</summary>
     public Totals AsPlanned { get; private set; } = null!;
@@ -70,7 +70,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     public IEnumerable<Complaint> Possible => ComplaintList.Said.Where(one => one switch
     {
         Complaint.PressHard or Complaint.PressEasy => Pressed,
-        Complaint.DrawdownSlow or Complaint.DrawdownFast or Complaint.Stalled => AsItWas.DrawdownS is not null,
+        Complaint.DrawdownSlow or Complaint.DrawdownFast or Complaint.Stalled => AsBrewedTotals.DrawdownS is not null,
         _ => true,
     });
 
@@ -81,10 +81,10 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     public IReadOnlyList<string> Asks { get; private set; } = [];
 
     /// <summary>Whether the spent bed may explain the drawdown.</summary>
-    public bool BedMeans => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsItWas.DrawdownS > ForecastModel.StallsAfterS;
+    public bool BedMeans => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsBrewedTotals.DrawdownS > ForecastModel.StallsAfterS;
 
     /// <summary>Whether there was a press or a plunge to be felt.</summary>
-    public bool Pressed => AsItWas.PressForceN is not null;
+    public bool Pressed => AsBrewedTotals.PressForceN is not null;
 
     /// <summary>When it will have cooled enough to be tasted, UTC milliseconds; null for a cold drink, or when that is long past.</summary>
     public long? TasteAtMs { get; private set; }
@@ -113,7 +113,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
             return NotFound();
         }
 
-        var mostG = Real.Recipe.WaterG + (AsItWas.FinalG - AsItWas.BeverageG) + (SolubleShare * Real.Recipe.Coffee.DoseG) + Member.Named("waterG").Max;
+        var mostG = AsBrewedForecast.Recipe.WaterG + (AsBrewedTotals.FinalG - AsBrewedTotals.BeverageG) + (SolubleShare * AsBrewedForecast.Recipe.Coffee.DoseG) + Member.Named("waterG").Max;
         Form = TasteForm.Read(Request.Form, mostG, Format);
         NothingEntered = Form.IsEmpty;
         if (!Form.Good || NothingEntered)
@@ -184,7 +184,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         TasterId = (await bench.BaristaAsync(ct))?.Id;
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
         run = brew.Run(plan, bench.NowMs);
-        Real = brew.ForecastAsBrewed(plan, run);
+        AsBrewedForecast = brew.ForecastAsBrewed(plan, run);
         return true;
     }
 
@@ -193,16 +193,16 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     {
         var planned = Brew.ModelOf(model).Figures(Brew.Planned());
         AsPlanned = planned.Totals;
-        Bands = Confidence.Of(Real);
+        Bands = Confidence.Of(AsBrewedForecast);
         Off = Brew.Verdicts(planned, run).Where(verdict => verdict.Place != FlowPlace.Within);
         BagNotes = Brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
             ? bag.TastesOf.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) : [];
         // Once it is in the cup, only water can still be added.
-        DilutionG = Correction.IsNeeded(Real, AsPlanned) ? Correction.After(Real, AsPlanned, Real.Totals.FinishS + 1).DilutionG : 0;
+        DilutionG = Correction.IsNeeded(AsBrewedForecast, AsPlanned) ? Correction.After(AsBrewedForecast, AsPlanned, AsBrewedForecast.Totals.FinishS + 1).DilutionG : 0;
         const long StillWaitedMs = 30L * 60_000;
-        TasteAtMs = AsItWas.MustCool && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
-        Yield = Mine?.ReadTdsPercent is { } read && (Brew.Observed(ObservationNames.Beverage) ?? AsItWas.FinalG) is var drinkG
-            ? MeasuredYield.Of(read, drinkG, AsItWas.FinalG - AsItWas.BeverageG, AsItWas.KeptWaterG, Real.Recipe.Coffee.DoseG) : null;
+        TasteAtMs = AsBrewedTotals.MustCool && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsBrewedTotals.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
+        Yield = Mine?.ReadTdsPercent is { } read && (Brew.Observed(ObservationNames.Beverage) ?? AsBrewedTotals.FinalG) is var drinkG
+            ? MeasuredYield.Of(read, drinkG, AsBrewedTotals.FinalG - AsBrewedTotals.BeverageG, AsBrewedTotals.KeptWaterG, AsBrewedForecast.Recipe.Coffee.DoseG) : null;
         Asks = [.. Asked()];
     }
 }

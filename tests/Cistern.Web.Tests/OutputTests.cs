@@ -11,12 +11,12 @@ using static Cistern.Web.Tests.PlanPage;
 namespace Cistern.Web.Tests;
 
 /// <summary>Output other than files: a calendar, codes, a printed card; and the history of a plan.</summary>
-public sealed class OutTests : IClassFixture<App>
+public sealed class OutputTests : IClassFixture<App>
 {
     private readonly App app;
     private readonly HttpClient client;
 
-    public OutTests(App app)
+    public OutputTests(App app)
     {
         this.app = app;
         client = app.Browser();

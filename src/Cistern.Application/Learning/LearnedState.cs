@@ -3,7 +3,7 @@ using Cistern.Core.Fitting;
 namespace Cistern.Application.Learning;
 
 /// <summary>What is known now of this installation's grinders, vessels, coffees and palates, and whether there is something new to learn from.</summary>
-public sealed class LearnedNow
+public sealed class LearnedState
 {
     private volatile Learned current = Learned.Nothing;
     private int news = 1;

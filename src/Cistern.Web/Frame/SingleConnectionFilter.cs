@@ -7,7 +7,7 @@ namespace Cistern.Web.Frame;
 /// <summary>
 /// Opens one connection per page instead of one per query, because opening one registers every function and setting with SQLite again.
 /// </summary>
-public sealed class OneConnection(CisternDb db) : IAsyncResourceFilter
+public sealed class SingleConnectionFilter(CisternDb db) : IAsyncResourceFilter
 {
     /// <inheritdoc/>
     public async Task OnResourceExecutionAsync(ResourceExecutingContext context, ResourceExecutionDelegate next)

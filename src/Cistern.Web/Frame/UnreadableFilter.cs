@@ -5,7 +5,7 @@ using Microsoft.AspNetCore.Mvc.Filters;
 namespace Cistern.Web.Frame;
 
 /// <summary>Redirects any request for a plan or brew that cannot be read to the page that says so and offers a way back.</summary>
-public sealed class Unreadable : IExceptionFilter
+public sealed class UnreadableFilter : IExceptionFilter
 {
     /// <inheritdoc/>
     public void OnException(ExceptionContext context)

@@ -7,7 +7,7 @@ namespace Cistern.Web.Pages.Files;
 
 /// <summary>Shows what an import would do (new, known, changed, refused), and then its progress.</summary>
 [EnableRateLimiting(Limits.Imports)]
-public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaContext bench) : PageModel
+public sealed class ImportPreviewModel(ImportRuns runs, ImportStaging staging, BaristaContext bench) : PageModel
 {
     /// <summary>The most items that are listed.</summary>
     public const int MaxListed = 200;
