@@ -14,7 +14,7 @@ internal static class CorrectionBench
     public static void Run(int brews)
     {
         var library = RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe)).Where(plan => Acts.SteepEndIndex(plan.Recipe) >= 0).ToList();
-        var deviations = SimulatedMistakes.All.Where(choice => choice.Word is "late" or "over" or "under" or "dose" or "no-stir" or "cool" or "early").ToList();
+        var deviations = SimulatedHands.All.Where(choice => choice.Word is "late" or "over" or "under" or "dose" or "no-stir" or "cool" or "early").ToList();
         var rows = deviations.ToDictionary(deviation => deviation.Word, _ => new Row());
         for (var seed = 0; seed < brews; seed++)
         {

@@ -45,7 +45,7 @@ public static class CommandLine
         var brew = new Argument<int>("BREW") { Description = "The number of a running brew: see the address of its page." };
         var token = new Option<string>("--token") { Description = "The brew's token: on its page, under Instruments.", Required = true };
         var url = new Option<Uri>("--url") { Description = "The server.", DefaultValueFactory = _ => new Uri("http://127.0.0.1:5080") };
-        var hands = new Option<string>("--hands") { Description = $"Whose mistakes to simulate: {string.Join(", ", SimulatedMistakes.All.Select(choice => choice.Word))}.", DefaultValueFactory = _ => "steady" };
+        var hands = new Option<string>("--hands") { Description = $"The simulated barista: {string.Join(", ", SimulatedHands.All.Select(choice => choice.Word))}.", DefaultValueFactory = _ => "steady" };
         var seed = new Option<int>("--seed") { Description = "The same seed gives the same brew.", DefaultValueFactory = _ => 1 };
         var simulate = new Command("simulate", "Sends a simulated brew's readings to a running server, as a gateway would, in the time of that brew.") { brew, token, url, hands, seed };
         simulate.SetAction((parsed, stop) => new Simulate(terminal).RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), stop));

@@ -23,9 +23,9 @@ internal sealed class Simulate(Terminal terminal)
     /// <returns>The exit code.</returns>
     public async Task<int> RunAsync(int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
     {
-        if (SimulatedMistakes.Find(hands) is not { } choice)
+        if (SimulatedHands.Find(hands) is not { } choice)
         {
-            return Fail($"error: --hands: one of {string.Join(", ", SimulatedMistakes.All.Select(one => one.Word))}.");
+            return Fail($"error: --hands: one of {string.Join(", ", SimulatedHands.All.Select(one => one.Word))}.");
         }
 
         using var client = new HttpClient { BaseAddress = url };

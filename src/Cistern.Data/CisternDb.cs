@@ -119,10 +119,10 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>What was answered to deviations.</summary>
     public DbSet<DeviationAnswer> DeviationAnswers => Set<DeviationAnswer>();
 
-    /// <summary>Devices of the house.</summary>
+    /// <summary>Connected devices.</summary>
     public DbSet<Device> Devices => Set<Device>();
 
-    /// <summary>What was done about the house.</summary>
+    /// <summary>The record of actions.</summary>
     public DbSet<ActionRecord> ActionRecords => Set<ActionRecord>();
 
     /// <inheritdoc/>

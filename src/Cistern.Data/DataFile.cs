@@ -356,7 +356,7 @@ public sealed class DataFile : IDisposable
     private async Task BuildAsync(int mark, Func<CisternDb, CancellationToken, Task>? fill, CancellationToken ct)
     {
         await Disk.OpenOwned(BuildPath, FileShare.ReadWrite).DisposeAsync();
-        await SaveContextAsync(
+        await WriteBuildAsync(
             async db =>
             {
                 await db.Database.MigrateAsync(ct);
@@ -397,7 +397,7 @@ public sealed class DataFile : IDisposable
         RemoveMigrationLock(BuildPath);
         try
         {
-            await SaveContextAsync(
+            await WriteBuildAsync(
                 async db =>
                 {
                     await db.Database.MigrateAsync(ct);
@@ -420,7 +420,7 @@ public sealed class DataFile : IDisposable
         return [.. db.Database.GetMigrations()];
     }
 
-    private async Task SaveContextAsync(Func<CisternDb, Task> make, CancellationToken ct)
+    private async Task WriteBuildAsync(Func<CisternDb, Task> make, CancellationToken ct)
     {
         await using var db = Context(BuildPath);
         await db.Database.OpenConnectionAsync(ct);

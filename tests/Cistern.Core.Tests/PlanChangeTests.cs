@@ -33,7 +33,7 @@ public sealed class PlanChangeTests
 
             // With a grinder and a bag from the shelf, and two quantities locked.
             var shelved = Do(work, new PlanChange.Choose(PlanPick.Grinder, 1), new PlanChange.Choose(PlanPick.Bag, 1), new PlanChange.Choose(PlanPick.Place, 2), new PlanChange.Hold(Quantity.Ratio, 14), new PlanChange.Hold(Quantity.Drink, work.DrinkG * 0.9));
-            told.Append(CultureInfo.InvariantCulture, $"{id} shelved: {Changed(before, Members(shelved.Recipe))} grinds {shelved.CanGrind}, drink {shelved.DrinkG:0.0}, moved on [{string.Join(' ', shelved.SteepEndMoved)}], dial {shelved.DialOf(Setting.MedianUm)}\n");
+            told.Append(CultureInfo.InvariantCulture, $"{id} shelved: {Changed(before, Members(shelved.Recipe))} grinds {shelved.CanGrind}, drink {shelved.DrinkG:0.0}, moved on [{string.Join(' ', shelved.ChangedOnShelf)}], dial {shelved.DialOf(Setting.MedianUm)}\n");
             var shelvedBefore = Members(shelved.Recipe);
             foreach (var (what, change) in Changes(recipe).Where(one => one.Change is PlanChange.Choose or PlanChange.Hold or PlanChange.Count or PlanChange.GrindTo or PlanChange.WholeBag or PlanChange.AsOnShelf))
             {

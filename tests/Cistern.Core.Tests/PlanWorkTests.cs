@@ -163,10 +163,10 @@ public sealed class PlanWorkTests
         var later = new PlanWork(work.Plan, shelf, ForecastModel.Published);
         Assert.Equal(work.Recipe.Grind, later.Recipe.Grind);
         Assert.Equal(30, later.Recipe.Coffee.RestDays);
-        Assert.Equal([PlanPick.Grinder], later.SteepEndMoved);
+        Assert.Equal([PlanPick.Grinder], later.ChangedOnShelf);
         var followed = Do(later, new PlanChange.AsOnShelf());
         Assert.Equal(work.Recipe.Grind.MedianUm + 100, followed.Recipe.Grind.MedianUm);
-        Assert.Empty(followed.SteepEndMoved);
+        Assert.Empty(followed.ChangedOnShelf);
     }
 
     [Fact]

@@ -135,7 +135,7 @@ public sealed class StepDetectorTests
     {
         var plan = Simulated.Plan(word == "hard" ? "tp-upright-short" : "vd-coffee-first");
         var good = SimulatedBrew.Of(plan, Hands.Steady, 9).Real;
-        var bad = SimulatedBrew.Of(plan, SimulatedMistakes.Find(word)!.Hands, 9).Real;
+        var bad = SimulatedBrew.Of(plan, SimulatedHands.Find(word)!.Hands, 9).Real;
         var steepEnd = Acts.SteepEndIndex(plan.Recipe);
         var (what, wanted) = word switch
         {
@@ -179,9 +179,9 @@ public sealed class StepDetectorTests
     [Fact]
     public void Every_pair_of_hands_can_be_chosen_by_a_word_of_its_own()
     {
-        Assert.Equal(SimulatedMistakes.All.Length, SimulatedMistakes.All.Select(choice => choice.Word).Distinct().Count());
-        Assert.All(SimulatedMistakes.All, choice => Assert.Same(choice, SimulatedMistakes.Find(choice.Word)));
-        Assert.Null(SimulatedMistakes.Find("three"));
+        Assert.Equal(SimulatedHands.All.Length, SimulatedHands.All.Select(choice => choice.Word).Distinct().Count());
+        Assert.All(SimulatedHands.All, choice => Assert.Same(choice, SimulatedHands.Find(choice.Word)));
+        Assert.Null(SimulatedHands.Find("three"));
     }
 
     [Fact]

@@ -3,18 +3,19 @@ import { expect } from './server.mjs';
 
 /** The script has taken the stage over. */
 export const ready = (page) => expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
-/** Sends a form as its page would, as the barista of a page's browser, without loading that page. */
-const post = async (page, url, form) => {
-  const { request } = page.context();
+/** Sends a form as its page would, without loading that page; as a page's barista with the request context of its browser. */
+const post = async (request, url, form) => {
   const token = /name="__RequestVerificationToken"[^>]*value="([^"]+)"/.exec(await (await request.get(url.split('?')[0])).text())[1];
   return request.post(url, { form: { __RequestVerificationToken: token, key: crypto.randomUUID(), ...form }, maxRedirects: 0 });
 };
-/** Opens a brew of a recipe and shows it; first-brew.test.mjs does so by its button. */
+/** Opens a brew of a recipe, and gives its number; first-brew.test.mjs does so by its button. */
+export const open = async (request, server, recipe) => Number((await post(request, `${server.url}/plan/${recipe}?handler=Brew`, {})).headers().location.split('/').at(-1));
+/** Opens a brew and shows it. */
 export const brew = async (page, server, recipe) => {
-  const { location } = (await post(page, `${server.url}/plan/${recipe}?handler=Brew`, {})).headers();
-  await page.goto(new URL(location, server.url).href);
+  const id = await open(page.context().request, server, recipe);
+  await page.goto(`${server.url}/brew/${id}`);
   await ready(page);
-  return Number(location.split('/').at(-1));
+  return id;
 };
 export const told = async (server, id) => (await (await fetch(`${server.url}/api/under-way`)).json()).brews.find((one) => one.id === id);
 export const entries = async (server, id) => (await told(server, id))?.entries.map((one) => `${one.kind} ${one.step}`);
@@ -45,7 +46,7 @@ export const before = async (page, server, id, atS) => {
 export const giveUp = async (page, server, id) => {
   // Left first: a page that shows the brew would go on by itself when it is over, just when the test goes elsewhere.
   await page.goto('about:blank');
-  await post(page, `${server.url}/brew/${id}?handler=Abandon`, { why: 'only a trial' });
+  await post(page.context().request, `${server.url}/brew/${id}?handler=Abandon`, { why: 'only a trial' });
   expect(await told(server, id)).toBeUndefined();
 };
 /** What a device has kept to be read without network, by address. */

@@ -7,7 +7,8 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import WebSocket from 'ws';
-import { open } from './kill-entries.mjs';
+import { request } from '@playwright/test';
+import { open } from './conducting.mjs';
 import { Server } from './server.mjs';
 
 const sleep = (ms) => new Promise((wait) => setTimeout(wait, ms));
@@ -39,7 +40,7 @@ const ask = (tab, expression) => new Promise((done, failed) => {
 export const measure = async (server, hidden, minutes) => {
   const { browser, tab } = await launch();
   // A call that nobody answers repeats every two seconds for as long as it is due.
-  const id = await open(server, 'ld-closed');
+  const id = await open(await request.newContext(), server, 'ld-closed');
   const page = await tab(`${server.url}/brew/${id}`);
   await sleep(3_000);
   await ask(page, "document.dispatchEvent(new Event('pointerdown')); document.getElementById('start').click()");

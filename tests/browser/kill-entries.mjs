@@ -1,23 +1,18 @@
 // Kills the server with -9 again and again under running brews, with a client that counts: every acknowledged entry must be stored
 // once. The tests do it a few times; `node tests/browser/kill-entries.mjs 50` as often as asked.
 import { randomUUID } from 'node:crypto';
+import { request } from '@playwright/test';
+import { open } from './conducting.mjs';
 import { Server } from './server.mjs';
-
-/** Opens a brew as a browser without scripts does, and gives its number. */
-export const open = async (server, recipe = 'fp-bloomed') => {
-  const plan = await fetch(`${server.url}/plan/${recipe}`);
-  const [, token] = /name="__RequestVerificationToken"[^>]*value="([^"]+)"/.exec(await plan.text());
-  const cookie = plan.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
-  const brew = await fetch(`${server.url}/plan/${recipe}?handler=Brew`, { method: 'POST', redirect: 'manual', headers: { cookie, 'Content-Type': 'application/x-www-form-urlencoded' }, body: new URLSearchParams({ __RequestVerificationToken: token, key: randomUUID() }) });
-  return Number(brew.headers.get('location').split('/').at(-1));
-};
 
 /** @returns {{acknowledged: number, missing: string[], twice: string[], kills: number}} */
 export const killUnder = async (brews, kills) => {
   const server = new Server(true);
   await server.start();
   const ids = [];
-  for (let i = 0; i < brews; i += 1) ids.push(await open(server));
+  const browser = await request.newContext();
+  for (let i = 0; i < brews; i += 1) ids.push(await open(browser, server, 'fp-bloomed'));
+  await browser.dispose();
   const acknowledged = new Map();
   const waiting = new Map(ids.map((id) => [id, [{ id: randomUUID(), kind: 'start', step: 2, atMs: null, undoes: null }]]));
   let over = false;

@@ -16,7 +16,7 @@ public sealed class LiveReadings
 {
     private readonly ConcurrentDictionary<int, LiveReader> readers = new();
 
-    /// <summary>The ear of a brew.</summary>
+    /// <summary>The live readings of a brew.</summary>
     public LiveReader Of(int brewId) => readers.GetOrAdd(brewId, _ => new LiveReader());
 
     /// <summary>The brews with readings or watchers.</summary>

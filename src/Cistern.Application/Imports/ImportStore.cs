@@ -350,7 +350,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
         var withPictures = batch.Where(one => one.Brew.Pictures.Count > 0).Select(one => one.Brew.FileId).ToHashSet();
         var renewed = here.Values.Where(brew => withPictures.Contains(brew.FileId)).Select(brew => brew.Id).ToList();
         await db.Pictures.Where(picture => renewed.Contains(picture.BrewId)).ExecuteDeleteAsync(ct);
-        await RenameImportedAsync(batch, ct);
+        await RenewTakenEntryIdsAsync(batch, ct);
         foreach (var one in batch)
         {
             var brew = one.Brew;
@@ -365,7 +365,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
             if (here.TryGetValue(brew.FileId, out var old))
             {
                 (brew.Id, brew.TakenG, brew.StoredPlanId, brew.FilterStockId) = (old.Id, old.TakenG, old.StoredPlanId, old.FilterStockId);
-                Overwrite(brew, written.Where(row => row.BrewId == old.Id));
+                AddWritten(brew, written.Where(row => row.BrewId == old.Id));
                 db.Update(brew);
                 foreach (var child in BrewParts.Of(brew))
                 {
@@ -397,7 +397,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     }
 
     /// <summary>Adds them to a brew; each taster and each measurement has one place.</summary>
-    private static void Overwrite(Brew brew, IEnumerable<(int BrewId, object Row)> written)
+    private static void AddWritten(Brew brew, IEnumerable<(int BrewId, object Row)> written)
     {
         foreach (var (_, row) in written)
         {
@@ -441,7 +441,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     }
 
     /// <summary>Where two entries have one id, the existing one keeps it.</summary>
-    private async Task RenameImportedAsync(IReadOnlyList<IncomingBrew> batch, CancellationToken ct)
+    private async Task RenewTakenEntryIdsAsync(IReadOnlyList<IncomingBrew> batch, CancellationToken ct)
     {
         var entries = batch.SelectMany(one => one.Brew.Entries).ToList();
         var names = entries.ConvertAll(entry => entry.EntryId);

@@ -87,7 +87,7 @@ internal static class Adjustments
         var usual = Dial.Usual(now, setting);
         var dial = adjustment switch
         {
-            Adjustment.Grind => gear.Grinder is { Grinds: true } grinder ? LimitedChange(OnScale(grinder), stands) : LimitedChange(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
+            Adjustment.Grind => gear.Grinder is { Grinds: true } grinder ? LimitedGrind(GrindDial(grinder), stands) : LimitedGrind(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
             // A kettle is set in whole degrees; a value between two changes by whole degrees.
             Adjustment.Temperature => usual with { Origin = stands, Range = new Span(Math.Max(Math.Min(CoolestC, stands), stands - MaxChangeK), Math.Max(stands, Math.Min(usual.Range.High, stands + MaxChangeK))) },
             Adjustment.Dose => usual with { Origin = stands, Range = new Span((1 - MaxShare) * stands, Math.Max(stands, Math.Min((1 + MaxShare) * stands, gear.LeftG ?? double.PositiveInfinity))) },
@@ -232,14 +232,14 @@ internal static class Adjustments
     };
 
     /// <summary>A grinder's settings, finest first; a table may run either way.</summary>
-    private static Dial OnScale(GrinderScale grinder)
+    private static Dial GrindDial(GrinderScale grinder)
     {
         var (one, other) = (grinder.MedianUm(grinder.Usable.Low), grinder.MedianUm(grinder.Usable.High));
         return new Dial(Setting.MedianUm, new Span(Math.Min(one, other), Math.Max(one, other)), Math.Abs(grinder.UmPerSetting) * grinder.Step, one);
     }
 
     /// <summary>Limits the change of a grind to a third of itself.</summary>
-    private static Dial LimitedChange(Dial dial, double stands) => dial with
+    private static Dial LimitedGrind(Dial dial, double stands) => dial with
     {
         Range = new Span(Math.Clamp(0.6 * stands, Math.Min(dial.Range.Low, stands), dial.Range.High), Math.Clamp(1.6 * stands, dial.Range.Low, Math.Max(dial.Range.High, stands))),
     };

@@ -41,7 +41,7 @@ public static class AdviceWords
             ExtractionText = Text($"{cup.ExtractionWords}: {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
             // A cup that was tasted is described by the taster, not by the forecast.
             BalanceText = side is { } points ? $"tasted {CupJudgement.WordsOf(points)}; expected {CupJudgement.BalanceOf(totals.FlavourBalance)}" : $"expected {CupJudgement.BalanceOf(totals.FlavourBalance)}",
-            BodyText = Text($"{(tds is null ? "expected " : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Scale(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
+            BodyText = Text($"{(tds is null ? "expected " : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{ScaleWord(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
             Cup = cup,
             Complaints = stated,
             Tasted = tasted,
@@ -301,7 +301,7 @@ public static class AdviceWords
         return Text($", {side} the {wanted.Low:0.00} to {wanted.High:0.00} % of the target");
     }
 
-    private static string Scale(double? said, string low, string high) =>
+    private static string ScaleWord(double? said, string low, string high) =>
         said is { } points ? Text($"; called {(Math.Abs(points) is > 0 and < 2 ? "a little " : "")}{(points < 0 ? low : points > 0 ? high : $"neither {low} nor {high}")}{(points == 0 ? "" : " (" + Signed(points, "0.#") + ")")}") : "";
 
     private static string Signed(double value, string format = "0.00") => value.ToString("+" + format + ";−" + format + ";0", CultureInfo.InvariantCulture);

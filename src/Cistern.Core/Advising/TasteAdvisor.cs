@@ -114,7 +114,7 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
             changes.Add(both);
         }
 
-        changes.AddRange(singles.Select(one => Change(one.Adjustment, one.From, one.To, one.Recipe, one.Then, one.Answers) with { WholeWay = StepsToResolve(one) }));
+        changes.AddRange(singles.Select(one => Change(one.Adjustment, one.From, one.To, one.Recipe, one.Then, one.Answers) with { WholeWay = ValueToResolve(one) }));
         return changes;
     }
 
@@ -148,11 +148,11 @@ internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drun
     }
 
     /// <summary>
-    /// How many steps an adjustment needs until the forecast expects no complaint; null where the first step is enough, where the
-    /// forecast does not see the fault, or where a reading shows how far it is. A taster's points are ordinal, so the step itself
-    /// stays small.
+    /// The value of an adjustment, whole steps away, at which the forecast expects no complaint; null where the first step is enough,
+    /// where the forecast does not see the fault, or where a reading shows how far it is. A taster's points are ordinal, so the step
+    /// itself stays small.
     /// </summary>
-    private double? StepsToResolve(Candidate one)
+    private double? ValueToResolve(Candidate one)
     {
         if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !IsResolved(answer, Drunk)) || one.Answers.All(answer => IsResolved(answer, one.Then.Totals))
             || Adjustments.Of(one.Adjustment, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)

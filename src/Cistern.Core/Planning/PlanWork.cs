@@ -67,7 +67,7 @@ public sealed class PlanWork
     public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Grinder is not null ? Grinder.Dial : Dial.Usual(Forecast, setting);
 
     /// <summary>The things on the shelf that changed since the plan used them.</summary>
-    public IReadOnlyList<PlanPick> SteepEndMoved
+    public IReadOnlyList<PlanPick> ChangedOnShelf
     {
         get
         {

@@ -39,7 +39,7 @@ public static class StepEditing
         }
 
         steps.RemoveAt(index);
-        return RoundTimes(recipe with { Steps = steps.ToImmutable() });
+        return RepairTimes(recipe with { Steps = steps.ToImmutable() });
     }
 
     /// <summary>
@@ -61,7 +61,7 @@ public static class StepEditing
             (up, down) = (first with { ToG = second.ToG }, second with { ToG = first.ToG });
         }
 
-        return RoundTimes(recipe with { Steps = recipe.Steps.SetItem(other, up).SetItem(index, down) });
+        return RepairTimes(recipe with { Steps = recipe.Steps.SetItem(other, up).SetItem(index, down) });
     }
 
     /// <summary>Inserts a step with its usual values after another.</summary>
@@ -71,7 +71,7 @@ public static class StepEditing
     public static Recipe Add(Recipe recipe, int after, Verb verb)
     {
         var step = Usual(recipe, after, verb);
-        return RoundTimes(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
+        return RepairTimes(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
     }
 
     /// <summary>A step with its usual values in its context.</summary>
@@ -180,7 +180,7 @@ public static class StepEditing
             }
         }
 
-        return (RoundTimes(recipe with { Steps = put.ToImmutable() }), index);
+        return (RepairTimes(recipe with { Steps = put.ToImmutable() }), index);
     }
 
     /// <summary>The recipe with some members of a step changed, read by the rules of the file.</summary>
@@ -206,7 +206,7 @@ public static class StepEditing
         var step = Read(json, findings);
         return findings.Exists(finding => finding.Severity == Severity.Error) || step is null
             ? new StepEdit(null, findings)
-            : new StepEdit(RoundTimes(recipe with { Steps = recipe.Steps.SetItem(index, step) }), findings);
+            : new StepEdit(RepairTimes(recipe with { Steps = recipe.Steps.SetItem(index, step) }), findings);
     }
 
     /// <summary>A step as the members of the file.</summary>
@@ -332,11 +332,11 @@ public static class StepEditing
             return moved with { Steps = moved.Steps.SetItem(next, Settings.Longer(wait, Tenths(byS))) };
         }
 
-        return byS > 0 ? RoundTimes(moved with { Steps = moved.Steps.SetItem(next, moved.Steps[next] with { AtS = Tenths(before.Timings[next].StartS) }) }) : null;
+        return byS > 0 ? RepairTimes(moved with { Steps = moved.Steps.SetItem(next, moved.Steps[next] with { AtS = Tenths(before.Timings[next].StartS) }) }) : null;
     }
 
     /// <summary>Removes times from steps before the clock starts, and puts times in order again.</summary>
-    private static Recipe RoundTimes(Recipe recipe)
+    private static Recipe RepairTimes(Recipe recipe)
     {
         var anchor = RecipeChecker.AnchorIndex(recipe);
         var steps = recipe.Steps.ToBuilder();

@@ -57,7 +57,7 @@ public static class StepDetector
         }
 
         return new Detected(
-            [.. hearing.Said.OrderBy(said => said.AtMs)],
+            [.. hearing.Found.OrderBy(said => said.AtMs)],
             hearing.PouredG.ToImmutable(),
             hearing.DoseG,
             startedAtMs is { } zeroMs ? At(curves, ReadingOf.KettleC, zeroMs) : null,
@@ -137,7 +137,7 @@ public static class StepDetector
         private int next;
         private bool opened;
 
-        public List<DetectedStep> Said { get; } = [];
+        public List<DetectedStep> Found { get; } = [];
 
         public ImmutableDictionary<int, double>.Builder PouredG { get; } = ImmutableDictionary.CreateBuilder<int, double>();
 
@@ -270,7 +270,7 @@ public static class StepDetector
             if (startMs is null && startsItself && step == anchor && plan.Recipe.ClockStarts == by)
             {
                 startMs = atMs;
-                Said.Add(new DetectedStep(EntryKind.Start, step, atMs));
+                Found.Add(new DetectedStep(EntryKind.Start, step, atMs));
                 return true;
             }
 
@@ -283,7 +283,7 @@ public static class StepDetector
             // Of what is made ready the start says that it is done.
             if (startMs is { } zeroMs && step >= anchor && atMs > zeroMs - 2_000)
             {
-                Said.Add(new DetectedStep(kind, step, atMs));
+                Found.Add(new DetectedStep(kind, step, atMs));
             }
         }
 

@@ -69,7 +69,7 @@ public sealed class WeightAnalyzer
     private const double DrainGapS = 4;
 
     /// <summary>How many readings before a visible pour a flow is known to belong to the drawdown.</summary>
-    private const int TrimmedPoints = 8;
+    private const int DrawdownLeadPoints = 8;
 
     /// <summary>A heavier load is somebody leaning on the scale, g.</summary>
     private const double LeanG = 1_500;
@@ -360,7 +360,7 @@ public sealed class WeightAnalyzer
             if (slow && start >= 0 && i < loadG.Length && atS[i] - atS[start] > 6 && SlopeAt(i, 0.6) > Math.Max(6, 3 * Slope(start, i - 5)))
             {
                 // Somebody pours into what has run out.
-                spans.Add((start, Math.Max(start, i - TrimmedPoints), true, false, true));
+                spans.Add((start, Math.Max(start, i - DrawdownLeadPoints), true, false, true));
                 (start, added) = (Math.Max(start, i - 2), true);
             }
 

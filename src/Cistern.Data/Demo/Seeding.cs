@@ -22,7 +22,7 @@ public static class Seeding
 
     private const int BatchSize = 2_000;
 
-    private static readonly string[] Describe = ["plum", "cocoa nib", "apricot", "almond", "treacle", "walnut", "malt", "tea", "lime", "a little dry", "thin at first", "better as it cooled", "again", "for the second counter", "in a hurry"];
+    private static readonly string[] NoteWords = ["plum", "cocoa nib", "apricot", "almond", "treacle", "walnut", "malt", "tea", "lime", "a little dry", "thin at first", "better as it cooled", "again", "for the second counter", "in a hurry"];
 
     /// <summary>Adds brews to a bench that is there.</summary>
     /// <param name="db">The context of the data file.</param>
@@ -122,7 +122,7 @@ public static class Seeding
                 SourBitter = lean,
                 ThinHeavy = (int)Math.Clamp(Math.Round((variant.Facts.FinalTdsPercent - 1.3) * 8), -5, 5),
                 Score = Math.Clamp(8.5 - (0.5 * Math.Abs(lean)) - (0.5 * random.Next(3)), 0, 10),
-                Note = $"{Describe[random.Next(Describe.Length)]}, {Describe[random.Next(Describe.Length)]}",
+                Note = $"{NoteWords[random.Next(NoteWords.Length)]}, {NoteWords[random.Next(NoteWords.Length)]}",
                 ReadTdsPercent = random.Next(4) == 0 ? Math.Round(variant.Facts.FinalTdsPercent + (0.04 * (random.NextDouble() - 0.5)), 2) : null,
                 AtMs = openedAtMs + variant.EndedAtMs!.Value,
             };

@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Data.Devices;
 
-/// <summary>What a device of the house may do.</summary>
+/// <summary>What a connected device may do.</summary>
 public enum DeviceRole
 {
     /// <summary>Look, and taste blind.</summary>

@@ -27,7 +27,7 @@ public static class BrewFiles
     public static BrewRecord ToRecord(Brew brew, BrewReferences round, ForecastModel model)
     {
         var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round, model);
-        record = brew.FileJson is { } told ? Overwritten(record, told) : record;
+        record = brew.FileJson is { } told ? WithFileMembers(record, told) : record;
         record = record with
         {
             Pictures = [.. brew.Pictures.Where(picture => picture.DeletedAtMs is null).OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
@@ -186,7 +186,7 @@ public static class BrewFiles
     }
 
     /// <summary>Adds what the imported file held and no row does.</summary>
-    private static BrewRecord Overwritten(BrewRecord record, string fileJson)
+    private static BrewRecord WithFileMembers(BrewRecord record, string fileJson)
     {
         if (BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(fileJson)).Brews is not [var told])
         {

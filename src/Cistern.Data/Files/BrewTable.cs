@@ -50,9 +50,9 @@ public static partial class BrewTable
     private static readonly (string Name, Func<BrewRecord, object?> Of)[] Columns =
     [
         ("id", brew => brew.Id.ToString()),
-        ("openedAt", brew => Resulted(brew.OpenedAt)),
-        ("startedAt", brew => Resulted(brew.StartedAt)),
-        ("endedAt", brew => Resulted(brew.EndedAt)),
+        ("openedAt", brew => MomentText(brew.OpenedAt)),
+        ("startedAt", brew => MomentText(brew.StartedAt)),
+        ("endedAt", brew => MomentText(brew.EndedAt)),
         ("state", brew => Words<BrewOutcome>.Of(brew.State)),
         ("recipe", brew => brew.Planned.Id),
         ("name", brew => brew.Planned.Name),
@@ -171,18 +171,18 @@ public static partial class BrewTable
     internal static string Escaped(string text) => BeginsFormula().Replace(text, "'");
 
     /// <summary>The text before it was escaped.</summary>
-    internal static string Unescaped(string cell) => IsEscaped().Replace(cell, "");
+    internal static string Unescaped(string cell) => EscapedFormula().Replace(cell, "");
 
     [GeneratedRegex(Begins + Formula, RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1_000)]
     private static partial Regex BeginsFormula();
 
     [GeneratedRegex(Begins + "'" + Formula, RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1_000)]
-    private static partial Regex IsEscaped();
+    private static partial Regex EscapedFormula();
 
     private static object? Expected(IReadOnlyDictionary<string, double>? figures, string[] names) =>
         figures is not null && Array.Find(names, figures.ContainsKey) is { } name ? figures[name] : null;
 
-    private static string? Resulted(DateTimeOffset? moment) => moment is { } at ? BrewWriter.Moment(at) : null;
+    private static string? MomentText(DateTimeOffset? moment) => moment is { } at ? BrewWriter.Moment(at) : null;
 
     private static string Cell(object? value) => value switch
     {

@@ -6,7 +6,7 @@ public sealed class DemoProcessEnd(TimeProvider time, IHostApplicationLifetime l
     private static readonly TimeSpan StopAfter = TimeSpan.FromMinutes(30);
     private long requestedAt = time.GetTimestamp();
 
-    /// <summary>Somebody asks.</summary>
+    /// <summary>Notes a request, which keeps the demo running.</summary>
     public void NoteRequest() => Interlocked.Exchange(ref requestedAt, Time.GetTimestamp());
 
     /// <summary>Waits for the end of the installation it was opened from, which closes the pipe however it ends.</summary>

@@ -47,7 +47,7 @@ public static class ErrorResponses
                 return;
             }
 
-            var (status, more) = Describe(error);
+            var (status, more) = StatusOf(error);
             if (status == StatusCodes.Status500InternalServerError)
             {
                 log.LogError(error, "Unhandled exception in {Method} {Path}", context.Request.Method, context.Request.Path);
@@ -105,7 +105,7 @@ public static class ErrorResponses
         : request.Path.Value is { } path && path.Any(char.IsControl) ? StatusCodes.Status400BadRequest
         : null;
 
-    private static (int Status, string? More) Describe(Exception error) => error switch
+    private static (int Status, string? More) StatusOf(Exception error) => error switch
     {
         BadHttpRequestException bad => (bad.StatusCode, null),
         UnreadableException unreadable => (StatusCodes.Status422UnprocessableEntity, unreadable.Message),
@@ -113,7 +113,7 @@ public static class ErrorResponses
         // Disk full, read-only, cannot open, I/O error, corrupt, busy for too long.
         SqliteException { SqliteErrorCode: 13 } => (StatusCodes.Status503ServiceUnavailable, "The disk is full: what you sent was not saved. Make room, and send it again."),
         SqliteException { SqliteErrorCode: 5 or 6 or 8 or 10 or 11 or 14 } => (StatusCodes.Status503ServiceUnavailable, null),
-        _ when error.InnerException is { } inner => Describe(inner),
+        _ when error.InnerException is { } inner => StatusOf(inner),
         _ => (StatusCodes.Status500InternalServerError, null),
     };
 }

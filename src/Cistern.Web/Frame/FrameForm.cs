@@ -20,7 +20,7 @@ public static class FrameForm
     }
 
     /// <summary>Search words under a name: at most a hundred characters, without invisible ones.</summary>
-    public static string Requested(this IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name)
+    public static string SearchText(this IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name)
     {
         const int Longest = 100;
         var text = values.Value(name) ?? "";
@@ -28,7 +28,7 @@ public static class FrameForm
     }
 
     /// <summary>Whether a text contains all words searched for.</summary>
-    public static bool IsFor(string text, string asked) => asked.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase));
+    public static bool HasAllWords(string text, string asked) => asked.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>
     /// The value under a name, where it differs from what the form was shown with (<see cref="Field.Was"/>): an outdated page then

@@ -23,7 +23,7 @@ public static class DeviationWording
     private const double NowS = 4;
 
     /// <summary>The least improvement worth offering, where 1 is the limit of the tolerances.</summary>
-    private const double IsWorthIt = 0.25;
+    private const double MinImprovement = 0.25;
 
     /// <summary>A deviation in words.</summary>
     /// <param name="deviation">The deviation.</param>
@@ -71,18 +71,18 @@ public static class DeviationWording
             _ when correction is null => $"It hardly matters: {CupWording.Strength(asItGoes.Totals, format)}.",
             DeviationKind.ReleaseDue when !Offers(correction) => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}. {Begins(recipe, format)}; nothing else would help.",
             _ when !Offers(correction) => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}. Nothing you can still do would improve it.",
-            _ => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}{Others(asItGoes.Totals, correction, format)}.",
+            _ => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}{StrengthSide(asItGoes.Totals, correction, format)}.",
         };
         if (deviation.Kind == DeviationKind.PouredUnder && CanPourTheRest(deviation, recipe, asItGoes, nowS))
         {
             comes = $"Pour the rest now, and type the weight on the scale. {comes}";
         }
 
-        return new DeviationText(what, comes, correction is null || !Offers(correction) ? "" : $"{Action(correction, deviation, recipe, nowS, format)}: {(Others(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.", soFar);
+        return new DeviationText(what, comes, correction is null || !Offers(correction) ? "" : $"{Action(correction, deviation, recipe, nowS, format)}: {(StrengthSide(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.", soFar);
     }
 
     /// <summary>Which way the cup is off, where words alone show no difference; empty where they do, or where figures are shown.</summary>
-    private static string Others(Totals asItGoes, Correction correction, FigureFormat format)
+    private static string StrengthSide(Totals asItGoes, Correction correction, FigureFormat format)
     {
         var mended = correction.Forecast.Totals;
         return !format.Equipment.ByTaste || CupWording.Strength(asItGoes, format) != CupWording.Strength(mended, format) ? ""
@@ -90,7 +90,7 @@ public static class DeviationWording
     }
 
     /// <summary>Whether a correction does something and is worthwhile.</summary>
-    public static bool Offers(Correction correction) => correction is { SteepEndAtS: not null } or { PourOffAtS: not null } or { DilutionG: > 0 } && correction.MissBefore - correction.MissAfter >= IsWorthIt;
+    public static bool Offers(Correction correction) => correction is { SteepEndAtS: not null } or { PourOffAtS: not null } or { DilutionG: > 0 } && correction.MissBefore - correction.MissAfter >= MinImprovement;
 
     /// <summary>Whether the water is still with the coffee and no later pour makes up for what is missing.</summary>
     private static bool CanPourTheRest(Deviation deviation, Recipe recipe, Forecast asItGoes, double nowS) =>

@@ -55,9 +55,9 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
             .Where(row => !row.Rehearsal && row.DeletedAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(MaxBrewsBack)
             .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault()));
 
-    private static readonly Func<CisternDb, int, IAsyncEnumerable<ToDoNext.UsualHours>> Lately = EF.CompileAsyncQuery((CisternDb db, int barista) => db.Brews
+    private static readonly Func<CisternDb, int, IAsyncEnumerable<ToDoNext.PastBrew>> Lately = EF.CompileAsyncQuery((CisternDb db, int barista) => db.Brews
         .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.State == BrewState.Finished && brew.BaristaId == barista).OrderByDescending(brew => brew.OpenedAtMs).Take(MaxBrewsBack)
-        .Select(brew => new ToDoNext.UsualHours(brew.Id, brew.RecipeId, brew.Name, brew.OpenedAtMs)));
+        .Select(brew => new ToDoNext.PastBrew(brew.Id, brew.RecipeId, brew.Name, brew.OpenedAtMs)));
 
     /// <summary>What to do next; null where nothing stands out.</summary>
     public ToDoNext? ToDo { get; private set; }

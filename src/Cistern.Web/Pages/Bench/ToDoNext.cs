@@ -21,7 +21,7 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     private const long SoonMs = 2L * 3_600_000;
 
     /// <summary>How close to the current time of day earlier brews must be to count as usual, h.</summary>
-    private const double IsUsualHour = 1.5;
+    private const double UsualWithinH = 1.5;
 
     /// <summary>On how many days something must have been brewed at this hour to be usual.</summary>
     private const int UsualDays = 3;
@@ -31,7 +31,7 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     /// <param name="RecipeId">The id of the library recipe it derives from.</param>
     /// <param name="Name">Its name.</param>
     /// <param name="OpenedAtMs">When it was opened, UTC ms.</param>
-    public sealed record UsualHours(int Id, string RecipeId, string Name, long OpenedAtMs);
+    public sealed record PastBrew(int Id, string RecipeId, string Name, long OpenedAtMs);
 
     /// <summary>
     /// The first that applies: a cup just brewed, a plan scheduled soon, the next of a series, the usual brew at this hour,
@@ -42,7 +42,7 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     /// <param name="decided">Plans made as the next of a series, newest first.</param>
     /// <param name="lately">The barista's recent brews, newest first.</param>
     /// <param name="bench">The time, and how times are shown.</param>
-    public static ToDoNext? Of(BrewedLast? untasted, IReadOnlyList<StoredPlan> wanted, IReadOnlyList<StoredPlan> decided, IReadOnlyList<UsualHours> lately, BaristaContext bench)
+    public static ToDoNext? Of(BrewedLast? untasted, IReadOnlyList<StoredPlan> wanted, IReadOnlyList<StoredPlan> decided, IReadOnlyList<PastBrew> lately, BaristaContext bench)
     {
         if (untasted is not null && bench.NowMs - untasted.OpenedAtMs < TastedWithinMs)
         {
@@ -71,10 +71,10 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     private static ToDoNext Taste(BrewedLast brew, BaristaContext bench) =>
         new($"Taste {brew.Name}", $"brewed {bench.Moment(brew.OpenedAtMs)}, not tasted yet", "Taste it", FormattableString.Invariant($"/taste/{brew.Id}"), null);
 
-    private static UsualHours? Usual(IReadOnlyList<UsualHours> lately, BaristaContext bench)
+    private static PastBrew? Usual(IReadOnlyList<PastBrew> lately, BaristaContext bench)
     {
         var now = bench.Local(bench.NowMs);
-        return lately.Where(brew => Apart(bench.Local(brew.OpenedAtMs).TimeOfDay.TotalHours, now.TimeOfDay.TotalHours) <= IsUsualHour && bench.Local(brew.OpenedAtMs).Date < now.Date)
+        return lately.Where(brew => Apart(bench.Local(brew.OpenedAtMs).TimeOfDay.TotalHours, now.TimeOfDay.TotalHours) <= UsualWithinH && bench.Local(brew.OpenedAtMs).Date < now.Date)
             .GroupBy(brew => brew.RecipeId, StringComparer.Ordinal)
             .Select(alike => (Newest: alike.First(), Days: alike.Select(brew => bench.Local(brew.OpenedAtMs).Date).Distinct().Count()))
             .Where(alike => alike.Days >= UsualDays)

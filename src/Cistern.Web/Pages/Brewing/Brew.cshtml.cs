@@ -346,7 +346,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         var form = Request.Form;
         var off = form.Value("bench") == "off";
-        var hands = SimulatedMistakes.Find(form.Value("hands"));
+        var hands = SimulatedHands.Find(form.Value("hands"));
         var speed = int.TryParse(form.Value("speed"), NumberStyles.None, CultureInfo.InvariantCulture, out var times) && times is >= 1 and <= FastestRehearsal ? times : (int?)null;
         if ((!off && hands is null) || (form.Value("bench") == "rehearse" && (speed is null || Run.ClockRuns)))
         {

@@ -58,7 +58,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
             {
                 there.Row = row;
             }
-            else if (SimulationSetup.Read(row.SimulationJson) is { } setup && SimulatedMistakes.Find(setup.Hands) is { } hands)
+            else if (SimulationSetup.Read(row.SimulationJson) is { } setup && SimulatedHands.Find(setup.Hands) is { } hands)
             {
                 var simulated = new SimulatedInstruments(SimulatedBrew.Of(row.ModelOf(ForecastModel.Published).Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
                 benches[row.Id] = new Bench(row, new SimulationPlayer(simulated, setup.OnMs, await ToldAsync(db, row, setup, ct)));

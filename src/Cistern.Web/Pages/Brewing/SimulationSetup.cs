@@ -5,7 +5,7 @@ using Cistern.Core.Readings;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Simulated instruments as stored with their brew.</summary>
-/// <param name="Hands">The simulated barista, by the word of <see cref="SimulatedMistakes"/>.</param>
+/// <param name="Hands">The simulated barista, by the word of <see cref="SimulatedHands"/>.</param>
 /// <param name="Seed">The same seed gives the same brew.</param>
 /// <param name="OnMs">When they were switched on, UTC milliseconds of the brew's clock.</param>
 public sealed record SimulationSetup(string Hands, int Seed, long OnMs)

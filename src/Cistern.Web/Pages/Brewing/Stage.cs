@@ -44,13 +44,13 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         var stage = Doing(forecast, run, nowS, format);
         return stage with
         {
-            Beforehand = ShowsBeforehand(forecast, run, stage.Mood, format),
+            Beforehand = BeforehandText(forecast, run, stage.Mood, format),
             Also = [.. run.Done.Where(done => done.IsOpenAt(nowS)).Select(done => new StageAction(EntryKind.Done, done.Index, Asked(StepWording.Of(forecast.Recipe, done.Index, format))))],
         };
     }
 
     /// <summary>Shown in the last wait before the end of the steep, while the hands are free and the scale is no longer needed.</summary>
-    private static string ShowsBeforehand(Forecast forecast, BrewRun run, string mood, FigureFormat format)
+    private static string BeforehandText(Forecast forecast, BrewRun run, string mood, FigureFormat format)
     {
         var steps = ConductPlan.Of(forecast).Steps;
         var steepEnd = Acts.SteepEndIndex(forecast.Recipe);

@@ -50,7 +50,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
     public Differences Differ { get; private set; } = new([], [], []);
 
     /// <summary>Tastings and measurements, where there are any.</summary>
-    public IReadOnlyList<Difference> Describe { get; private set; } = [];
+    public IReadOnlyList<Difference> TastedAndMeasured { get; private set; } = [];
 
     /// <summary>The brew charts over each other, for a wide page and a narrow one.</summary>
     public (string Wide, string Narrow) BrewCharts { get; private set; } = ("", "");
@@ -123,7 +123,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
     private void Draw(List<ComparedBrew> all)
     {
         Differ = Differences.Between([.. all.Select(one => one.Forecast)], Format);
-        Describe = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
+        TastedAndMeasured = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
         var charts = all.ConvertAll(one => new ComparedChart(one.Letter, one.Forecast, one.Weighed));
         var labels = Format.Labels("in the brewer");
         BrewCharts = (ComparisonCharts.BrewCharts(charts, labels, 760, 300), ComparisonCharts.BrewCharts(charts, labels, 358, 240));

@@ -13,12 +13,12 @@ public sealed class ImportPreviewModel(ImportRuns runs, ImportStaging staging, B
     public const int MaxListed = 200;
 
     /// <summary>Within this time an import is usually complete, so that no progress needs to be shown.</summary>
-    private static readonly TimeSpan RefreshSoon = TimeSpan.FromSeconds(1.5);
+    private static readonly TimeSpan UsuallyDoneWithin = TimeSpan.FromSeconds(1.5);
 
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>The lot.</summary>
+    /// <summary>The uploaded files, by their key.</summary>
     public Guid ImportKey { get; private set; }
 
     /// <summary>What it would do; null while it is running.</summary>
@@ -57,7 +57,7 @@ public sealed class ImportPreviewModel(ImportRuns runs, ImportStaging staging, B
     public async Task<IActionResult> OnPostAsync(Guid importKey, CancellationToken ct)
     {
         var by = (await bench.BaristaAsync(ct))?.Name ?? "";
-        await Task.WhenAny(runs.BeginAsync(importKey, by, Request.Form.Value("with-changed") == "yes"), Task.Delay(RefreshSoon, ct));
+        await Task.WhenAny(runs.BeginAsync(importKey, by, Request.Form.Value("with-changed") == "yes"), Task.Delay(UsuallyDoneWithin, ct));
         return Redirect(FormattableString.Invariant($"/files/in/{importKey:N}"));
     }
 

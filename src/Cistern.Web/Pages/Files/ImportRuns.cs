@@ -60,7 +60,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
     }
 
     /// <summary>Starts an import, or continues to run it.</summary>
-    /// <param name="importKey">The lot.</param>
+    /// <param name="importKey">The key of the uploaded files.</param>
     /// <param name="by">Who takes it in.</param>
     /// <param name="withChanged">Whether brews that exist here and differ are replaced.</param>
     /// <returns>A task to wait for a short import.</returns>

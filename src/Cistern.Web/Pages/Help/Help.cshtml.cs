@@ -19,8 +19,8 @@ public sealed class HelpModel : PageModel
     /// <summary>Shows what answers the question.</summary>
     public void OnGet()
     {
-        Asked = Request.Query.Requested("q");
-        Topics = [.. HelpTopics.All.Where(topic => FrameForm.IsFor($"{topic.Title} {string.Join(' ', topic.Lines)}", Asked))];
-        Terms = [.. Term.All.Where(term => FrameForm.IsFor($"{term.Word} {term.Means}", Asked))];
+        Asked = Request.Query.SearchText("q");
+        Topics = [.. HelpTopics.All.Where(topic => FrameForm.HasAllWords($"{topic.Title} {string.Join(' ', topic.Lines)}", Asked))];
+        Terms = [.. Term.All.Where(term => FrameForm.HasAllWords($"{term.Word} {term.Means}", Asked))];
     }
 }

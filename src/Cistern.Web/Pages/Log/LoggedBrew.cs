@@ -21,7 +21,7 @@ namespace Cistern.Web.Pages.Log;
 public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Planned, BrewRun Run, Forecast? Real, IReadOnlyList<WeighedPoint> OnTheScale)
 {
     /// <summary>The forecast as brewed, or else as planned.</summary>
-    public Forecast ExtractionLevel => Real ?? Plan;
+    public Forecast Charted => Real ?? Plan;
 
     /// <summary>The flow times measured on its own clock.</summary>
     public Measured Measured => Brew.MeasuredTimes(Plan.Recipe, Run);

@@ -18,7 +18,7 @@ internal static class OfflinePages
 
     private static readonly string[] Frame = ["/", "/plan", "/brew", "/log", "/shelf", "/help"];
 
-    /// <summary>Draws it.</summary>
+    /// <summary>Maps the list of these pages.</summary>
     public static void MapOfflinePages(this WebApplication app) => app.MapGet("/api/keep", AllAsync)
         .WithName("keep")
         .WithSummary("The pages that a device stores for use without network, each with a stamp that changes with its content.");

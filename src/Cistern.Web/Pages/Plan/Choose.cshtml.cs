@@ -234,7 +234,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
     {
         Format = await bench.FormatAsync(ct);
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
-        OwnWords = Request.Query.Requested("own");
+        OwnWords = Request.Query.SearchText("own");
         OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MaxPages ? page : 0;
         (Own, OwnOf) = await finder.FindSavedAsync(OwnWords, OwnPage, ct);
         Unsaved = await finder.UnsavedAsync(ct);
@@ -254,7 +254,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
     private bool IsMeant(Choice choice)
     {
         var told = $"{choice.Recipe.Name} {StepWording.Vessel(choice.Recipe.Brewer)} {choice.Recipe.Style} {StyleWording.ReasonOf(choice.Recipe.Id) ?? StyleWording.Of(choice.Recipe.Style)} {(choice.Forecast.Totals.ChilledC is null ? "hot" : "iced")}";
-        return FrameForm.IsFor(told, Asked);
+        return FrameForm.HasAllWords(told, Asked);
     }
 
     private IEnumerable<Choice> Sorted(IEnumerable<Choice> choices) => Order switch
@@ -270,7 +270,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
     private void ReadWish()
     {
         string? Sent(string name) => Request.Query.Value(name) is { Length: > 0 } text ? text : null;
-        Asked = Request.Query.Requested("words");
+        Asked = Request.Query.SearchText("words");
         Order = Orders.Any(one => one.Word == Sent("order")) ? Sent("order")! : "";
         Bag = int.TryParse(Sent("bag"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? Bags.FirstOrDefault(bag => bag.Id == id) : null;
         var cups = Number("cups", "Cups", "", 0.25, 20);

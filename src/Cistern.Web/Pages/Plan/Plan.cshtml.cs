@@ -320,7 +320,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
         }
 
         Open = moved;
-        IsShown(PlanSettings.Read(Open.State, Context, own, []), SentValues);
+        SetView(PlanSettings.Read(Open.State, Context, own, []), SentValues);
         return true;
     }
 
@@ -413,12 +413,12 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
             state = PlanSettings.Read(state, Context, own, QueryHelpers.ParseQuery(From)).Editing.State;
         }
 
-        IsShown(PlanSettings.Read(state, Context, own, values), values);
+        SetView(PlanSettings.Read(state, Context, own, values), values);
         return true;
     }
 
     /// <summary>Shows a plan, at the submitted moment or at the end of its steep.</summary>
-    private void IsShown(PlanSettings settings, Values values)
+    private void SetView(PlanSettings settings, Values values)
     {
         var series = settings.Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");

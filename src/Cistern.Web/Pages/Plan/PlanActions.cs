@@ -82,10 +82,10 @@ public static class PlanActions
         }
     }
 
-    private static void Step(PlanSettings plan, PlanChange change, string words) => Describe(plan, plan.Do(change, words));
+    private static void Step(PlanSettings plan, PlanChange change, string words) => Report(plan, plan.Do(change, words));
 
     /// <summary>Reports the result of a change of steps.</summary>
-    private static PlanApplied Describe(PlanSettings plan, PlanApplied applied)
+    private static PlanApplied Report(PlanSettings plan, PlanApplied applied)
     {
         plan.Opens = applied.Step ?? plan.Opens;
         if (applied.Refusal == PlanRefusal.Unreadable)
@@ -137,7 +137,7 @@ public static class PlanActions
     {
         var said = StepWording.InList(word);
         var broken = word == "break-skim-and-settle" && plan.Recipe.Steps.Any(step => step is Core.Recipes.Step.BreakCrust);
-        var applied = Describe(plan, plan.Do(change, $"{said} put in"));
+        var applied = Report(plan, plan.Do(change, $"{said} put in"));
         if (applied is { Refusal: PlanRefusal.NothingLeft, Value: { } latestS })
         {
             plan.Opens = null;
@@ -149,7 +149,7 @@ public static class PlanActions
         plan.Answer = applied.Refusal switch
         {
             PlanRefusal.NoTime => SayWhen,
-            PlanRefusal.NoPlace => $"There is no place for that here: {NeedsPlace(plan, word)}.",
+            PlanRefusal.NoPlace => $"There is no place for that here: {WhyNoPlace(plan, word)}.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MaxSteps} steps. Combine some.",
             null when broken => "A crust is broken once: the earlier break was removed.",
@@ -158,7 +158,7 @@ public static class PlanActions
     }
 
     /// <summary>What a gesture needs that found no place.</summary>
-    private static string NeedsPlace(PlanSettings plan, string gesture) => gesture switch
+    private static string WhyNoPlace(PlanSettings plan, string gesture) => gesture switch
     {
         "bloom" when plan.Recipe.Steps.FirstOrDefault(step => step is Core.Recipes.Step.Pour or Core.Recipes.Step.AddCoffee) is Core.Recipes.Step.Pour => "the water goes in before the coffee",
         "bloom" when plan.Recipe.Steps.OfType<Core.Recipes.Step.Pour>().FirstOrDefault() is { } first => $"the first pour, {plan.StepFormat.Mass(first.ToG)}, may be a bloom already, or it would be over before its water is in",
@@ -223,7 +223,7 @@ public static class PlanActions
             return;
         }
 
-        applied = applied is null ? null : Describe(plan, applied);
+        applied = applied is null ? null : Report(plan, applied);
         if (applied is null || applied.Refusal == PlanRefusal.StepRefused)
         {
             // The problems of its other members are shown as well.
@@ -305,7 +305,7 @@ public static class PlanActions
     private static void Set(PlanSettings plan, string name, string text)
     {
         if (Enum.TryParse<Setting>(name, out var setting) && Enum.IsDefined(setting) && double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value)
-            && Describe(plan, plan.Do(new PlanChange.Set(setting, value), null)) is { Refusal: null, Value: { } set })
+            && Report(plan, plan.Do(new PlanChange.Set(setting, value), null)) is { Refusal: null, Value: { } set })
         {
             plan.Note($"{Solving.Name(setting)[4..]} {plan.FormatValue(setting, set)}");
         }
@@ -322,7 +322,7 @@ public static class PlanActions
         }
 
         var totals = plan.Forecast.Totals;
-        var applied = Describe(plan, plan.Do(new PlanChange.DilutedTo(tdsPercent), null));
+        var applied = Report(plan, plan.Do(new PlanChange.DilutedTo(tdsPercent), null));
         if (applied.Refusal is not null)
         {
             plan.Answer = $"It is {FigureFormat.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to dilute.";

@@ -36,11 +36,11 @@ public sealed class PlanSettings
             AsWritten();
         }
 
-        MovedOn = [.. Work.SteepEndMoved.Select(Moved)];
+        ChangedOnShelf = [.. Work.ChangedOnShelf.Select(Moved)];
         if (sent.Pressed == "as-now")
         {
             Do(new PlanChange.AsOnShelf(), "as it is on the shelf now");
-            MovedOn = [];
+            ChangedOnShelf = [];
         }
 
         Kettle = ReadKettle();
@@ -94,7 +94,7 @@ public sealed class PlanSettings
     public string? GrindNote => grind.Note;
 
     /// <summary>What changed on the shelf since the plan used it, in a few words each.</summary>
-    public IReadOnlyList<string> MovedOn { get; private set; }
+    public IReadOnlyList<string> ChangedOnShelf { get; private set; }
 
     /// <summary>The end of the steep, on the brew clock; null where there is none.</summary>
     public TypedNumber? SteepEnd { get; private set; }

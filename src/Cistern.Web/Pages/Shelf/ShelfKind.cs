@@ -95,7 +95,7 @@ public abstract class ShelfKind<T> : ShelfKind
 
     /// <inheritdoc/>
     public override ShelfRow Row(IShelved thing, ShelfView view) =>
-        new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), Removal((T)thing), Actions((T)thing));
+        new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), IsUsedUp((T)thing), Actions((T)thing));
 
     /// <inheritdoc/>
     public override bool Do(IShelved thing, string action, ShelfView view) => Actions((T)thing).Any(one => one.Word == action) && Do((T)thing, action, view);
@@ -119,7 +119,7 @@ public abstract class ShelfKind<T> : ShelfKind
     protected virtual string? Due(T thing, ShelfView view) => null;
 
     /// <summary>Whether it is put away: used up.</summary>
-    protected virtual bool Removal(T thing) => false;
+    protected virtual bool IsUsedUp(T thing) => false;
 
     /// <summary>Actions on it, other than changing it.</summary>
     protected virtual IReadOnlyList<ShelfAction> Actions(T thing) => [];

@@ -71,7 +71,7 @@ public static class ShelfKinds
 
         protected override string? Due(Bag bag, ShelfView view) => bag is { UsedUpOn: null, LeftG: < 40 } ? "running out" : null;
 
-        protected override bool Removal(Bag bag) => bag.UsedUpOn is not null;
+        protected override bool IsUsedUp(Bag bag) => bag.UsedUpOn is not null;
 
         protected override IReadOnlyList<ShelfAction> Actions(Bag bag) => bag.UsedUpOn is not null
             ? [new ShelfAction("bring-back", "Undo")]

@@ -22,7 +22,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
     public string Address { get; private set; } = "";
 
     /// <summary>The id of its element in the list.</summary>
-    public string IsOnShelf { get; private set; } = "";
+    public string ElementId { get; private set; } = "";
 
     /// <summary>Its form.</summary>
     public ThingForm Form { get; private set; } = null!;
@@ -55,7 +55,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
 
         Kind = found;
         Address = $"/shelf/{kind}/{id}";
-        IsOnShelf = $"{kind}-{id}";
+        ElementId = $"{kind}-{id}";
         var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
         Form = new ThingForm(sent, view.Format);
         var thing = New ? found.Fresh(db, view) : await found.FindAsync(db, int.Parse(id, CultureInfo.InvariantCulture), ct);

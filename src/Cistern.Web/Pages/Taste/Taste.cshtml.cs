@@ -81,7 +81,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     public IReadOnlyList<string> Asks { get; private set; } = [];
 
     /// <summary>Whether the spent bed may explain the drawdown.</summary>
-    public bool BedMeans => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsBrewedTotals.DrawdownS > ForecastModel.StallsAfterS;
+    public bool BedMayExplain => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsBrewedTotals.DrawdownS > ForecastModel.StallsAfterS;
 
     /// <summary>Whether there was a press or a plunge to be felt.</summary>
     public bool Pressed => AsBrewedTotals.PressForceN is not null;
@@ -144,7 +144,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     /// <summary>Questions about this brew: what differed from the expectation, and what was not measured.</summary>
     private IEnumerable<string> Asked()
     {
-        if (BedMeans && Form.Bed.Length == 0)
+        if (BedMayExplain && Form.Bed.Length == 0)
         {
             yield return "The drawdown was outside its window: what does the bed show?";
         }

@@ -38,7 +38,7 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
     public IReadOnlyList<TrendPart> Parts { get; private set; } = [];
 
     /// <summary>The chart for a wide page and a narrow one; empty where there is nothing to draw.</summary>
-    public (string Wide, string Narrow) ExtractionLevel { get; private set; } = ("", "");
+    public (string Wide, string Narrow) Chart { get; private set; } = ("", "");
 
     /// <summary>The rank correlation, −1 to 1; null where there are too few brews.</summary>
     public double? Along { get; private set; }
@@ -86,7 +86,7 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
         Parts = TrendChart.Parts(points, MaxParts);
         Along = RankCorrelation(points);
         string Label(int at) => $"{rows[at].Name}, {bench.Day(rows[at].OpenedAtMs)}: {Of.Told(points[at].Y)}";
-        ExtractionLevel = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 358, 300));
+        Chart = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 358, 300));
     }
 
     /// <summary>

@@ -6,10 +6,10 @@ namespace Cistern.Core.Readings;
 /// <param name="Word">The word by which it is sent and stored.</param>
 /// <param name="Label">Its label.</param>
 /// <param name="Hands">How they follow a plan.</param>
-public sealed record SimulatedMistakes(string Word, string Label, Hands Hands)
+public sealed record SimulatedHands(string Word, string Label, Hands Hands)
 {
-    /// <summary>Every pair.</summary>
-    public static ImmutableArray<SimulatedMistakes> All { get; } =
+    /// <summary>All of them, the steady one first.</summary>
+    public static ImmutableArray<SimulatedHands> All { get; } =
     [
         new("steady", "steady", Hands.Steady),
         new("late", "ends the steep 40 s late", Hands.Steady with { SteepEndLateS = 40 }),
@@ -27,5 +27,5 @@ public sealed record SimulatedMistakes(string Word, string Label, Hands Hands)
     ];
 
     /// <summary>The pair of a word, or null.</summary>
-    public static SimulatedMistakes? Find(string? word) => All.FirstOrDefault(choice => choice.Word == word);
+    public static SimulatedHands? Find(string? word) => All.FirstOrDefault(choice => choice.Word == word);
 }
