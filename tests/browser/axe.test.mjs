@@ -1,21 +1,37 @@
+// Every page in both themes and in widths from a phone to a small desk: what axe finds, and whether it scrolls sideways.
 import { audit } from './audit.mjs';
 import { brew, giveUp, settled } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
-const places = ['/', '/shelf', '/shelf/coffee/new', '/plan', '/plan/fp-slow-eight?dose=70&was.dose=46.0&place=2', '/plan/vd-coffee-first?open=3&bag=2&mill=1&ratio=abc&was.ratio=16.0', '/plan/si-layers/card', '/shelf/grains', '/shelf/grind', '/shelf/card', '/brew/8/pictures', '/shelf/mix?a=1&b=3', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/next/19', '/series/41', '/learned', '/log', '/log/7', '/log?q=nothingatall', '/compare?b=19&b=21&b=22&p=fp-bloomed', '/blind?kind=triangle&of=8&right=6', '/blind/1', '/blind/1/answer', '/pairs', '/pair/1', '/log/8/sheet', '/files/code?brew=8', '/plan/4/history', '/trends?of=drawdown&over=grind&family=valve-dripper', '/files', '/brew/7/after', '/you', '/devices', '/help', '/no-such-page'];
+const places = ['/', '/shelf', '/shelf/mill/new', '/shelf/coffee/new', '/plan', '/plan/fp-slow-eight?dose=70&was.dose=46.0&place=2', '/plan/vd-coffee-first?open=3&bag=2&mill=1&ratio=abc&was.ratio=16.0', '/plan/si-whirl?open=3', '/plan/si-layers/card', '/shelf/grains', '/shelf/grind', '/shelf/card', '/brew/8/pictures', '/shelf/mix?a=1&b=3', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/next/19', '/series/41', '/learned', '/log', '/log/7', '/log?q=nothingatall', '/compare?b=19&b=21&b=22&p=fp-bloomed', '/blind?kind=triangle&of=8&right=6', '/blind/1', '/blind/1/answer', '/pairs', '/pair/1', '/log/8/sheet', '/files/code?brew=8', '/plan/4/history', '/trends?of=drawdown&over=grind&family=valve-dripper', '/files', '/brew/7/after', '/you', '/devices', '/help', '/no-such-page'];
+
+/** By how much a page is wider than its window, on phones with large and normal text, a tablet and a small desk. */
+const sideways = async (page) => {
+  const wide = [];
+  for (const [width, size] of [[390, '200%'], [360, '100%'], [768, '100%'], [1024, '100%']]) {
+    await page.setViewportSize({ width, height: 800 });
+    const reaches = await page.evaluate((fontSize) => {
+      document.documentElement.style.fontSize = fontSize;
+      return document.documentElement.scrollWidth;
+    }, size);
+    if (reaches > width + 1) wide.push(`${reaches} px at ${width} px with text of ${size}`);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
+  return wide;
+};
 
 // A third each, in parallel: one after the other they would take longer than all other tests together.
 test.describe.configure({ mode: 'parallel' });
 for (const part of [0, 1, 2]) {
-  test(`axe finds nothing on any page, light or dark, part ${part + 1} of 3`, async ({ browser, server }) => {
+  test(`axe finds nothing on any page, light or dark, and none scrolls sideways, part ${part + 1} of 3`, async ({ browser, server }) => {
     test.setTimeout(420_000);
     const context = await browser.newContext({ bypassCSP: true });
     const page = await context.newPage();
     const found = {};
     for (const place of places.filter((_, i) => i % 3 === part)) {
       await page.goto(server.url + place);
-      const violations = await audit(page);
-      if (violations.length) found[place] = violations;
+      const problems = [...await audit(page), ...await sideways(page)];
+      if (problems.length) found[place] = problems;
     }
     expect(found).toEqual({});
     await context.close();

@@ -50,22 +50,11 @@ test('what the scale detects is marked as detected, and undone like a press', as
   await giveUp(page, server, id);
 });
 
-for (const [hands, recipe, speed, what, taken] of [
-  ['late', 'tp-upright-short', 5, /Late/, true],
-  ['weak-flame', 'si-layers', 5, /The flame is \d+ W too weak.*Never leave it alone/, false],
-]) {
-  test(`a mistake (${hands}) is shown with the best correction`, async ({ page, server }) => {
-    const id = await brew(page, server, recipe);
-    await rehearse(page, hands, speed);
-    await start(page);
-    const deviation = page.locator('#deviation .deviation').first();
-    await expect(deviation).toContainText(what, { timeout: 60_000 });
-    if (taken) {
-      // Accepted with a touch, it changes the rest of this brew.
-      await deviation.getByRole('button', { name: 'Do that' }).click();
-      await expect(page.locator('.deviation.taken')).toContainText('Taken:');
-    }
-    // A brew that is over by now calls nobody any more.
-    if (await told(server, id)) await giveUp(page, server, id);
-  });
-}
+// Corrections, how they are accepted and conducted, are in conduct.test.mjs.
+test('a mistake that an instrument shows is reported with its caution', async ({ page, server }) => {
+  const id = await brew(page, server, 'si-layers');
+  await rehearse(page, 'weak-flame', 5);
+  await start(page);
+  await expect(page.locator('#deviation .deviation').first()).toContainText(/The flame is \d+ W too weak.*Never leave it alone/, { timeout: 60_000 });
+  await giveUp(page, server, id);
+});

@@ -178,36 +178,6 @@ test('without scripts a brew is conducted by its buttons', async ({ browser, ser
   await context.close();
 });
 
-test('one left running overnight is offered for finishing', async ({ page, server }) => {
-  await page.goto(`${server.url}/plan/fp-bloomed`);
-  await page.getByRole('button', { name: 'Brew this' }).click();
-  await ready(page);
-  await page.locator('#start').click();
-  await expect(page.locator('#verb')).toHaveText('Pour');
-  // The start has to reach the server before its clock is moved over the night.
-  await expect.poll(() => page.evaluate(async () => (await (await fetch('/api/under-way')).json()).brews.find((one) => location.pathname.endsWith(`/${one.id}`)).startedAtMs)).not.toBeNull();
-  await server.advance(9 * 3600);
-  await page.goto(server.url);
-  await page.locator('.finding', { hasText: 'is still running' }).getByRole('link').first().click();
-  await page.getByRole('button', { name: 'Finish it' }).click();
-  await expect(page).toHaveURL(/\/after/);
-});
-
-test('an empty Bench says what to do first', async ({ page, emptyServer }) => {
-  await page.goto(emptyServer.url);
-  await expect(page.getByRole('heading', { name: 'Begin' })).toBeVisible();
-  await page.getByText('Your name, and where you brew').click();
-  await page.locator('#name').fill('');
-  await page.getByRole('button', { name: 'Skip this' }).click();
-  await expect(page.locator('#name-problem')).toBeVisible();
-  await page.locator('#name').fill('Teo');
-  await page.locator('#altitude').fill('2340');
-  await page.getByRole('button', { name: 'Skip this' }).click();
-  await expect(page.getByRole('heading', { name: 'Bench', exact: true })).toBeVisible();
-  await page.locator('.card-link', { hasText: 'Long settle' }).click();
-  await expect(page.locator('.findings')).toContainText('Water boils at 92 °C here');
-});
-
 test('moving along the brew chart by keys and pointer updates the brewer', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(`${server.url}/plan/vd-coffee-first`);

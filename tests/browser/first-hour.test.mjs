@@ -81,28 +81,6 @@ for (const { who, answers, says, how } of [
   });
 }
 
-test('an empty Bench leads to a brew without scripts, and an unanswered question is pointed out', async ({ browser }) => {
-  const server = new Server(false);
-  await server.start();
-  const context = await browser.newContext({ javaScriptEnabled: false });
-  const page = await context.newPage();
-  try {
-    await page.goto(server.url);
-    await page.getByRole('radio', { name: 'open jar, 475 ml' }).check({ force: true });
-    await page.getByRole('button', { name: 'Show me the recipe' }).click();
-    await expect(page.getByRole('alert')).toContainText('Please answer all three');
-    await expect(page.getByRole('radio', { name: 'open jar, 475 ml' })).toBeChecked();
-    await page.getByRole('radio', { name: 'I grind it' }).check({ force: true });
-    await page.getByRole('radio', { name: 'A scale', exact: true }).check({ force: true });
-    await page.getByRole('button', { name: 'Show me the recipe' }).click();
-    await page.getByRole('button', { name: 'Brew it' }).click();
-    await expect(page.locator('#verb')).toBeVisible();
-  } finally {
-    await context.close();
-    await server.kill();
-  }
-});
-
 test('the demo is opened beside an empty data file, looked at and closed, and ends with the application', async ({ browser }) => {
   const server = new Server(false);
   await server.start();

@@ -34,10 +34,13 @@ const pair = async (bench, phone, secure, name, role = 'plan, brew and taste') =
   await bench.getByLabel(role).check();
   await bench.getByRole('button', { name: 'Show a code' }).click();
   const digits = await bench.locator('#digits').innerText();
-  await phone.goto(`${secure}/`);
-  await phone.locator('#code').fill(digits);
-  await phone.locator('#name').fill(name);
-  await phone.getByRole('button', { name: 'Connect it' }).click();
+  await phone.goto(`${secure}/plan/fp-bloomed`);
+  await expect(phone.locator('h1')).toHaveText('Connect this device');
+  await expect(phone.locator('#code')).toBeFocused();
+  await phone.keyboard.type(digits);
+  await phone.keyboard.press('Tab');
+  await phone.keyboard.type(name);
+  await phone.keyboard.press('Enter');
   await expect(phone.locator('h1')).toHaveText('Bench');
 };
 
@@ -106,6 +109,12 @@ test('on a local network: unknown devices, guessed codes, foreign host names, a 
       await one.locator('#start').click();
       await expect(one.locator('#clock')).toBeVisible();
       await one.evaluate(() => navigator.serviceWorker.ready);
+      // What the phone does is shown on this machine's screen, where the application can be installed.
+      await screen.goto(`http://127.0.0.1:${BENCH}/brew`);
+      await expect(screen.locator('main')).toContainText('Closed all the way');
+      const { installabilityErrors } = await (await screen.context().newCDPSession(screen)).send('Page.getInstallabilityErrors');
+      // A window of a test cannot store anything, and this is the only thing it lacks.
+      expect(installabilityErrors.map((error) => error.errorId).filter((id) => id !== 'in-incognito')).toEqual([]);
       const path = new URL(one.url()).pathname;
       await two.goto(`https://10.77.2.1:${HOUSE}${path}`);
       await expect(two.locator('#clock')).toBeVisible();

@@ -54,7 +54,7 @@ test('brews are found while typing, filtered and compared', async ({ page, serve
   await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
 });
 
-test('a file is dropped in, previewed, imported, and the import undone', async ({ page, server }) => {
+test('a file that is dropped in is previewed', async ({ page, server }) => {
   await page.goto(`${server.url}/log/5`);
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Brew file' }).click();
@@ -69,31 +69,5 @@ test('a file is dropped in, previewed, imported, and the import undone', async (
   }, JSON.stringify([brew, other]));
   await page.locator('#drop').dispatchEvent('drop', { dataTransfer: dropped });
   await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 already here');
-  await page.getByRole('button', { name: 'Import them' }).click();
-  await expect(page.getByRole('heading', { name: 'Imported' })).toBeVisible();
-  // The demo has one import already.
-  const first = page.locator('.rows .row').first();
-  await expect(first).toContainText('just now');
-  await page.goto(`${server.url}/log?to=2026-01-31`);
-  await expect(page.locator('.found strong')).toHaveText('1 brew');
-  await page.goto(`${server.url}/files`);
-  await first.getByRole('button', { name: 'Undo the import' }).click();
-  await expect(first).toContainText('undone');
-  await page.goto(`${server.url}/log?to=2026-01-31`);
-  await expect(page.locator('.lead')).toContainText('No brew matches');
 });
 
-test('the log works without scripts and fits a phone', async ({ browser, server }) => {
-  const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 390, height: 844 } });
-  const page = await context.newPage();
-  await page.goto(`${server.url}/log`);
-  await page.getByLabel('Find', { exact: true }).fill('walnut');
-  await page.getByRole('button', { name: 'Find' }).click();
-  await expect(page).toHaveURL(/q=walnut/);
-  expect(await page.locator('.log-rows .row').count()).toBeGreaterThan(0);
-  for (const path of ['/log', '/trends', '/files', '/compare?b=19&b=21&b=22']) {
-    await page.goto(server.url + path);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
-  }
-  await context.close();
-});

@@ -33,7 +33,7 @@ const pull = async (page, step, end, byPx) => {
 // They are independent of one another.
 test.describe.configure({ mode: 'parallel' });
 
-test('a wait is made longer by dragging on the brew chart, undone and redone, and survives kill -9', async ({ page, server }) => {
+test('a wait is made longer by dragging on the brew chart, undone and redone', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(`${server.url}/plan/vd-coffee-first`);
   const strength = page.locator('.figures .figure').first();
@@ -53,13 +53,11 @@ test('a wait is made longer by dragging on the brew chart, undone and redone, an
   await expect(page.locator(`#step-${stir}`)).toHaveText('3:00');
   await page.keyboard.press('Control+y');
   await expect(page.locator(`#step-${stir}`)).toHaveText(held);
-  await server.kill();
-  await server.start();
   await page.reload();
   await expect(page.locator(`#step-${stir}`)).toHaveText(held);
   await page.keyboard.press('Control+z');
   await expect(page.locator(`#step-${stir}`)).toHaveText('3:00');
-  expect(seen.filter((text) => !/ERR_CONNECTION|Failed to load/.test(text))).toEqual([]);
+  expect(seen).toEqual([]);
 });
 
 test('the focus is where something was asked or done, and letters can be switched off', async ({ page, server }) => {
@@ -159,37 +157,11 @@ test('quick presses all count, and what is being typed is not lost to an answer'
   await expect(page.locator('#kettle')).toHaveValue('91');
 });
 
-// The other families are in PlanTests.
-for (const family of ['tube-press', 'valve-dripper']) {
-  test(`somebody new plans a ${family.replace('-', ' ')} from what they want to drink`, async ({ page, server }) => {
-    const seen = errors(page);
-    await page.goto(`${server.url}/plan`);
-    await page.locator('[name=family]').selectOption(family);
-    await page.locator('[name=bag]').selectOption({ index: 2 });
-    await page.locator('#cups').fill('1');
-    await page.getByRole('button', { name: 'Find a plan' }).click();
-    await page.locator('.card-link').first().click();
-    await expect(page.locator('#bag option:checked')).toHaveText('Kestrel Terrace');
-    const dose = await page.locator('#dose').inputValue();
-    await page.locator('#dose-more').click();
-    await expect(page.locator('#dose')).not.toHaveValue(dose);
-    await page.locator('#keep-name').fill(`My ${family}`);
-    await page.locator('#keep-why').fill('A little stronger.');
-    await page.locator('#keep').click();
-    await expect(page.locator('h1')).toHaveText(`My ${family}`);
-    await expect(page.locator('.lineage')).toContainText('A little stronger.');
-    await page.locator('#brew-this').click();
-    await expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
-    await expect(page.locator('#verb')).toHaveText(/Warm the brewer|Rinse the filter|Ready|Add the coffee/);
-    expect(seen).toEqual([]);
-  });
-}
-
-test('every recipe fits one side of A6 and of A5', async ({ page, server }) => {
-  // In units of its type A5 has 2 % less room than A6, so only the recipes with the most steps are printed on both.
-  const longest = [...recipes].sort((a, b) => b.steps.length - a.steps.length).slice(0, 4);
-  for (const { id } of recipes) {
-    for (const [size, width] of longest.some((one) => one.id === id) ? [['a6', 298], ['a5', 420]] : [['a5', 420]]) {
+test('the recipes with the most to print fit one side of A6 and of A5', async ({ page, server }) => {
+  // In units of its type A5 has 2 % less room than A6, so fewer are printed on both.
+  const longest = [...recipes].sort((a, b) => JSON.stringify(b.steps).length - JSON.stringify(a.steps).length).slice(0, 8);
+  for (const [i, { id }] of longest.entries()) {
+    for (const [size, width] of i < 3 ? [['a6', 298], ['a5', 420]] : [['a5', 420]]) {
       await page.goto(`${server.url}/plan/${id}/card?size=${size}`);
       const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
       expect.soft(pdf.match(/\/Type\s*\/Page\b/g)?.length, `${id} on ${size}`).toBe(1);
@@ -225,6 +197,14 @@ test('an item of the shelf is changed in its place in the list', async ({ page, 
 test('without scripts a plan is changed, its steps edited, and saved', async ({ browser, server }) => {
   const context = await browser.newContext({ javaScriptEnabled: false });
   const page = await context.newPage();
+  // Enter in a number applies it, and leaves coffee, grinder and brewer unchanged.
+  await page.goto(`${server.url}/plan/fp-bloomed`);
+  const bag = await page.locator('select[name=bag]').inputValue();
+  expect(bag).not.toBe('');
+  await page.locator('#dose').fill('31');
+  await page.locator('#dose').press('Enter');
+  await expect(page.locator('#dose')).toHaveValue('31.0');
+  expect(await page.locator('select[name=bag]').inputValue()).toBe(bag);
   await page.goto(`${server.url}/plan/jar-spoons`);
   await page.locator('#dose-more').click();
   await expect(page.locator('#dose')).not.toHaveValue('26.0');
@@ -290,15 +270,20 @@ test('Enter applies a number and presses no button; in a new step it inserts it;
   await expect(page.locator('#dose')).not.toHaveValue('31.0');
 });
 
-test('without scripts Enter in a number applies it, and leaves coffee, grinder and brewer unchanged', async ({ browser, server }) => {
-  const context = await browser.newContext({ javaScriptEnabled: false });
+test('on a phone the plan is folded at first, and stays as it was left', async ({ browser, server }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 800 }, hasTouch: true });
   const page = await context.newPage();
   await page.goto(`${server.url}/plan/fp-bloomed`);
-  const gear = await page.locator('select[name=bag]').inputValue();
-  expect(gear).not.toBe('');
-  await page.locator('#dose').fill('31');
-  await page.locator('#dose').press('Enter');
-  await expect(page.locator('#dose')).toHaveValue('31.0');
-  expect(await page.locator('select[name=bag]').inputValue()).toBe(gear);
+  await expect(page.locator('#dose')).toBeInViewport();
+  await expect(page.locator('#keep-name')).toBeHidden();
+  await page.locator('.plan-jumps a[href="#part-keep"]').tap();
+  await expect(page.locator('#keep-name')).toBeVisible();
+  // An answer that is inserted into the page leaves it open; so does a reload.
+  await page.locator('#dose-more').tap();
+  await expect(page.locator('#dose')).not.toHaveValue('27.0');
+  await expect(page.locator('#keep-name')).toBeVisible();
+  await page.reload();
+  await expect(page.locator('#keep-name')).toBeVisible();
+  await expect(page.locator('#ask-value')).toBeHidden();
   await context.close();
 });

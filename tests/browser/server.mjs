@@ -24,8 +24,7 @@ export const newFile = () => join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 
 
 export class Server {
   /** Without a data file of its own it begins on a copy of the bench that `setup.mjs` made; with one, it makes what is not there. */
-  constructor(demo, data = null, learns = false) {
-    this.learns = learns;
+  constructor(demo, data = null) {
     this.demo = demo;
     this.ahead = 0;
     this.data = data ?? newFile();
@@ -52,7 +51,7 @@ export class Server {
       stdio: 'ignore',
       // A server of the tests runs for a minute or two, with its precompiled code only. In normal use methods are compiled again while
       // it runs; here that would be half of its work (11 CPU s for 50 pages, 6 without).
-      env: { ...process.env, DOTNET_TC_CallCounting: '0', ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__TestClockBeginsAt: beginsAt, Cistern__Learns: String(this.learns), Cistern__DailyCopy: 'false', ...this.more },
+      env: { ...process.env, DOTNET_TC_CallCounting: '0', ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__TestClockBeginsAt: beginsAt, Cistern__Learns: 'false', Cistern__DailyCopy: 'false', ...this.more },
     });
   }
 
@@ -101,12 +100,6 @@ export class Server {
 export const test = base.extend({
   server: [async ({}, use) => {
     const server = new Server(true);
-    await server.start();
-    await use(server);
-    await server.kill();
-  }, { scope: 'worker' }],
-  emptyServer: [async ({}, use) => {
-    const server = new Server(false);
     await server.start();
     await use(server);
     await server.kill();

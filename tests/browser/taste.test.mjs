@@ -1,5 +1,5 @@
-// From the cup to the next brew: what was tasted, one change, its plan, brewed; and what was learned.
-import { expect, Server, test } from './server.mjs';
+// From the cup to the next brew: what was tasted, one change, its plan, brewed.
+import { expect, test } from './server.mjs';
 import { ready, settled } from './conducting.mjs';
 
 /** A dripper of the demo that drained for minutes on end. */
@@ -56,30 +56,3 @@ test('sour and thin after a slow drain leads to the next plan, and that is brewe
   await expect(page.locator('.series-expected')).not.toHaveCount(0);
 });
 
-test('the shortest tasting is a score and Save, without a pointer and without scripts', async ({ browser, server }) => {
-  const context = await browser.newContext({ javaScriptEnabled: false });
-  const page = await context.newPage();
-  await page.goto(`${server.url}/taste/21`);
-  await page.locator('#score').fill('8');
-  await page.getByRole('button', { name: 'Save the tasting' }).click();
-  await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
-  await page.goto(`${server.url}/taste/21`);
-  await expect(page.locator('#score')).toHaveValue('8');
-  await context.close();
-});
-
-test('what was learned is used in the plan, says so, and can be switched off', async ({ page }) => {
-  const server = new Server(true, null, true);
-  await server.start();
-  await expect(async () => {
-    await page.goto(`${server.url}/learned`);
-    await expect(page.locator('.learned')).toContainText('coarser than its scale', { timeout: 500 });
-  }).toPass({ timeout: 20_000 });
-  await page.goto(`${server.url}/plan/ld-closed?bag=2&mill=2`);
-  await page.locator('#plan-comes').getByRole('link', { name: /brews/ }).click();
-  await page.getByRole('button', { name: 'Do not use it in my forecasts' }).click();
-  await expect(page.locator('#used')).toContainText('published model');
-  await page.goto(`${server.url}/plan/ld-closed?bag=2&mill=2`);
-  await expect(page.locator('#plan-comes')).toContainText('not fitted to your brews');
-  await server.kill();
-});

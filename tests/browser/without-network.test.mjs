@@ -7,16 +7,12 @@ import { Server, test } from './server.mjs';
 // Axe can be injected with it; and the service worker is what is tested here.
 test.use({ bypassCSP: true, serviceWorkers: 'allow' });
 
-/** Opened, and looked at for as long as it takes a device to keep the rest. */
-const settle = async (page, server) => {
+test('without network, pages that a device stored can be read, say so, and change nothing; they are as last changed, and of one barista', async ({ context, server }) => {
+  const page = await context.newPage();
+  // Opened, and looked at for as long as it takes the device to store the rest.
   await page.goto(server.url);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await expect.poll(async () => (await keptPaths(page)).includes('/api/keep'), { timeout: 60_000 }).toBe(true);
-};
-
-test('installed and opened without network: start page, help, a plan and the last brews of the log can be read, say so, and change nothing', async ({ context, server }) => {
-  const page = await context.newPage();
-  await settle(page, server);
   await page.goto(`${server.url}/plan/tp-turned`);
   await expect(page.locator('#dose')).toBeVisible();
   const dose = await page.locator('#dose').inputValue();
@@ -55,11 +51,8 @@ test('installed and opened without network: start page, help, a plan and the las
   await expect(page.locator('#kept-copy')).toHaveCount(0);
   await page.locator('#dose').focus();
   await expect(page.locator('#dose')).toBeFocused();
-});
 
-test('a plan changed on its page is stored as changed, and so are new brews of the log', async ({ context, server }) => {
-  const page = await context.newPage();
-  await settle(page, server);
+  // A plan that is changed on its page is stored as changed.
   await page.goto(`${server.url}/plan/vd-two-pours`);
   await page.locator('#dose').fill('19');
   await page.locator('#dose').press('Enter');
@@ -72,13 +65,8 @@ test('a plan changed on its page is stored as changed, and so are new brews of t
   await expect(page.locator('#kept-copy')).toBeVisible();
   await expect(page.locator('#dose')).toHaveValue('19.0');
   await context.setOffline(false);
-});
 
-test('what a device stores belongs to its current barista: another barista finds none of it', async ({ context, server }) => {
-  const page = await context.newPage();
-  await settle(page, server);
-  await page.goto(`${server.url}/plan/tp-turned`);
-  await expect.poll(async () => (await keptPaths(page)).includes('/plan/tp-turned')).toBe(true);
+  // Another barista finds none of it.
   await page.goto(`${server.url}/you`);
   const other = await page.locator('[name=barista] option:not([selected])').first().getAttribute('value');
   await page.locator('[name=barista]').selectOption(other);
