@@ -43,7 +43,7 @@ public sealed class WalkTests
                 var page = replay.Call(Json(engine, PageOf(plan)), Json(engine, entries.Select(PageOf)), JsNumber.Create(Zero + (nowS * 1000.0)));
                 Assert.Equal(core, Page(engine, page));
             },
-            iter: 3_000,
+            iter: 2_000,
             threads: 1);
     }
 

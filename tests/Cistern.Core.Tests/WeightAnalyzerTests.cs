@@ -77,7 +77,7 @@ public sealed class WeightAnalyzerTests
     [Fact]
     public void No_curve_breaks_the_detector()
     {
-        for (var seed = 0; seed < 400; seed++)
+        for (var seed = 0; seed < 200; seed++)
         {
             var chance = new Random(seed);
             var points = new List<WeightPoint>();

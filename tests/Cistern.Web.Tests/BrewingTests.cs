@@ -409,6 +409,19 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_brew_left_running_over_night_is_offered_for_finishing()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        await SendAsync(id, Entry("start", 2, NowMs));
+        app.Time.Advance(TimeSpan.FromHours(9));
+        Assert.NotNull((await App.GetAsync(client, "/")).QuerySelector($".finding a[href='/brew/{id}']"));
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        Assert.NotNull(page.QuerySelector($"form[action='/brew/{id}?handler=Finish'] button"));
+        Assert.EndsWith("/after", (await App.PostAsync(client, page, $"/brew/{id}?handler=Finish")).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        Assert.Equal(BrewState.Finished, (await BrewOf(id)).State);
+    }
+
+    [Fact]
     public async Task A_brew_is_begun_again_as_planned_or_as_it_was_really_brewed()
     {
         var id = await FinishedAsync("fp-slow-eight", lateS: 60);

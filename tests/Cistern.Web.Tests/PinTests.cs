@@ -1,4 +1,5 @@
 using System.Net;
+using System.Security.Cryptography;
 using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
 using Cistern.Web.LocalNetwork;
@@ -22,11 +23,20 @@ public sealed class PinTests
     private static async Task<HttpResponseMessage> SetAsync(HttpClient client, string pin, string before = "") =>
         await App.PostAsync(client, await App.GetAsync(client, "/you"), "/you?handler=Pin", ("new-pin", pin), ("old-pin", before));
 
-    private static async Task<HttpClient> TeoWithPinAsync(App app, string pin = "4711")
+    /// <summary>Stored as Pins stores it, but with one iteration: trying it takes no time.</summary>
+    private static string Quick(string pin)
+    {
+        var salt = RandomNumberGenerator.GetBytes(16);
+        return $"1.{Convert.ToHexString(salt)}.{Convert.ToHexString(Rfc2898DeriveBytes.Pbkdf2(pin, salt, 1, HashAlgorithmName.SHA512, 32))}";
+    }
+
+    /// <returns>The device on which it was entered.</returns>
+    private static async Task<HttpClient> TeoWithPinAsync(App app)
     {
         var own = app.Browser();
-        await BecomeAsync(app, own, "Teo");
-        (await SetAsync(own, pin)).EnsureSuccessStatusCode();
+        var hash = Quick("4711");
+        await app.DataAsync(db => db.Baristas.Where(one => one.Name == "Teo").ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, hash), Ct));
+        (await BecomeAsync(app, own, "Teo", "4711")).EnsureSuccessStatusCode();
         return own;
     }
 
@@ -104,7 +114,7 @@ public sealed class PinTests
         await using var app = new App();
         await TeoWithPinAsync(app);
         var pins = app.Services.GetRequiredService<Pins>();
-        var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.HashOf("1111") });
+        var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Quick("1111") });
         Assert.All(Enumerable.Range(0, TryLimiter.MaxWrong - 1), _ => Assert.Equal(TryResult.Wrong, pins.Try(teo, "0000", 0)));
         Assert.Equal(TryResult.JustBlocked, pins.Try(teo, "0000", 0));
         // On another device its owner is not locked out by them.
@@ -114,7 +124,7 @@ public sealed class PinTests
         app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.BlockedForMs));
         Assert.Equal(TryResult.Right, pins.Try(teo, "4711", 0));
         // A right one in between resets the count of wrong ones.
-        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? TryResult.Right : TryResult.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
+        Assert.All(Enumerable.Range(0, 7), turn => Assert.Equal(turn % 4 == 3 ? TryResult.Right : TryResult.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
     }
 
     /// <summary>A barista without a PIN can be anybody: a phone that switches to a colleague must not lock that colleague out.</summary>
@@ -155,8 +165,9 @@ public sealed class PinTests
     public async Task The_owner_removes_a_forgotten_PIN_and_it_is_recorded()
     {
         await using var app = new App();
-        await TeoWithPinAsync(app);
         var owner = app.Browser();
+        await BecomeAsync(app, owner, "Teo");
+        (await SetAsync(owner, "4711")).EnsureSuccessStatusCode();
         var teo = await BaristaAsync(app, "Teo");
         var devices = await App.GetAsync(owner, "/devices");
         Assert.Contains("Teo", devices.QuerySelector("#pins")!.TextContent, StringComparison.Ordinal);
@@ -173,7 +184,7 @@ public sealed class PinTests
     public async Task Where_everybody_has_a_PIN_a_new_device_has_no_barista()
     {
         await using var app = new App();
-        var kept = Pins.HashOf("2468");
+        var kept = Quick("2468");
         await app.DataAsync(async db => await db.Baristas.ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, kept), Ct));
         var client = app.Browser();
         foreach (var path in (string[])["/", "/plan/fp-long-settle", "/log", "/shelf", "/taste", "/you", "/plan", "/learned"])

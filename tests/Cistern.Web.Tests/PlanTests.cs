@@ -50,11 +50,10 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Every_recipe_can_be_changed_in_every_setting_and_those_of_each_family_in_every_step()
+    public async Task A_recipe_of_each_family_can_be_changed_in_every_setting_and_every_step()
     {
         var client = app.Browser();
-        var families = new HashSet<BrewerFamily>();
-        foreach (var recipe in RecipeLibrary.All)
+        foreach (var recipe in RecipeLibrary.All.DistinctBy(recipe => recipe.Brewer.Family))
         {
             var page = await App.GetAsync(client, $"/plan/{recipe.Id}");
             foreach (var name in (string[])["dose", "water", "ratio", "drink", "kettle", "grind", "release"])
@@ -62,11 +61,6 @@ public sealed class PlanTests(App app) : IClassFixture<App>
                 var before = Value(page, name);
                 page = await ChangeAsync(client, page, ("do", name + (before == "100" ? "-" : "+")));
                 Assert.NotEqual(before, Value(page, name));
-            }
-
-            if (!families.Add(recipe.Brewer.Family))
-            {
-                continue;
             }
 
             for (var i = 0; i < recipe.Steps.Length; i++)
@@ -126,7 +120,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     public async Task Any_step_can_be_removed_and_the_page_says_what_is_missing()
     {
         var client = app.Browser();
-        foreach (var recipe in RecipeLibrary.All)
+        foreach (var recipe in RecipeLibrary.All.DistinctBy(recipe => recipe.Brewer.Family))
         {
             for (var i = 0; i < recipe.Steps.Length; i++)
             {
