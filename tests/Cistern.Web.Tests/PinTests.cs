@@ -30,7 +30,7 @@ public sealed class PinTests
         return $"1.{Convert.ToHexString(salt)}.{Convert.ToHexString(Rfc2898DeriveBytes.Pbkdf2(pin, salt, 1, HashAlgorithmName.SHA512, 32))}";
     }
 
-    /// <returns>The device on which it was entered.</returns>
+    /// <summary>Gives Teo a PIN, and a device on which it was entered.</summary>
     private static async Task<HttpClient> TeoWithPinAsync(App app)
     {
         var own = app.Browser();
