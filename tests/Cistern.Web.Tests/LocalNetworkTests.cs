@@ -17,7 +17,7 @@ using Microsoft.Extensions.Time.Testing;
 namespace Cistern.Web.Tests;
 
 /// <summary>From beyond this machine only devices that were let in are answered, each within its own rights.</summary>
-public sealed class LocalNetworkTests
+public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : IClassFixture<LocalNetworkTests.NetworkApp>
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
@@ -334,7 +334,7 @@ public sealed class LocalNetworkTests
     [InlineData("Sec-Fetch-Site", "none", true)]
     public async Task What_another_site_sends_is_refused(string header, string value, bool taken)
     {
-        await using var app = App.OnNetwork();
+        var app = shared.App;
         var phone = await PairedAsync(app, DeviceRole.Barista);
         var plan = await App.GetAsync(phone, "/plan/fp-bloomed");
         var brews = await app.DataAsync(db => db.Brews.CountAsync(Ct));
@@ -411,6 +411,14 @@ public sealed class LocalNetworkTests
         Assert.Equal((await App.ParseAsync(answer)).Body!.GetAttribute("data-version"), Assert.Single(answer.Headers.GetValues("X-Cistern-Version")));
     }
 
+    /// <summary>An application that is open to its network, for tests that change nothing the others look at.</summary>
+    public sealed class NetworkApp : IAsyncDisposable
+    {
+        public App App { get; } = App.OnNetwork();
+
+        public ValueTask DisposeAsync() => App.DisposeAsync();
+    }
+
     private sealed record Kept(IReadOnlyList<KeptOne> Pages);
 
     private sealed record KeptOne(string Path, long? Stamp);
@@ -425,10 +433,9 @@ public sealed class LocalNetworkTests
     [InlineData("bench.local.elsewhere.example", false)]
     public async Task Only_this_machines_own_names_are_answered(string host, bool answered)
     {
-        await using var app = App.OnNetwork();
         using var request = new HttpRequestMessage(HttpMethod.Get, At("/pair"));
         request.Headers.Host = host;
-        Assert.Equal(answered ? HttpStatusCode.OK : HttpStatusCode.BadRequest, (await app.FromNetwork().SendAsync(request, Ct)).StatusCode);
+        Assert.Equal(answered ? HttpStatusCode.OK : HttpStatusCode.BadRequest, (await shared.App.FromNetwork().SendAsync(request, Ct)).StatusCode);
     }
 
     [Fact]

@@ -144,8 +144,9 @@ public sealed class PageTests(App app) : IClassFixture<App>
         await using var empty = App.On(Path.Combine(App.Folder(), "test.db"));
         var browser = empty.Browser();
         var first = await App.GetAsync(browser, "/first");
-        var page = await App.ParseAsync(await App.PostAsync(browser, first, "/first", ("name", "Imre"), ("place", "Home"), ("altitude", "12"), ("ambient", "21")));
-        page = await App.GetAsync(browser, "/");
+        Assert.NotNull((await App.ParseAsync(await App.PostAsync(browser, first, "/first", ("name", ""), ("place", "Home"), ("altitude", "12"), ("ambient", "21")))).QuerySelector("#name-problem"));
+        await App.PostAsync(browser, first, "/first", ("name", "Imre"), ("place", "Home"), ("altitude", "12"), ("ambient", "21"));
+        var page = await App.GetAsync(browser, "/");
         var lines = page.QuerySelectorAll("#barest li").Select(line => line.TextContent).ToList();
         Assert.StartsWith("Grind: coarse; water at the boil", lines[0], StringComparison.Ordinal);
         Assert.Contains(lines, line => line.StartsWith("0:00 Add the coffee: about 4½ level tablespoons", StringComparison.Ordinal));

@@ -9,7 +9,7 @@ using Microsoft.Extensions.DependencyInjection;
 namespace Cistern.Web.Tests;
 
 /// <summary>A barista may require a PIN before somebody brews as them.</summary>
-public sealed class PinTests
+public sealed class PinTests(App shared) : IClassFixture<App>
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
@@ -154,9 +154,8 @@ public sealed class PinTests
     [InlineData("/taste/8", true)]
     public async Task A_stale_form_shows_again_what_may_be_shown(string path, bool shown)
     {
-        await using var app = new App();
         using var form = new FormUrlEncodedContent([KeyValuePair.Create("new-pin", "47114711"), KeyValuePair.Create("note", "Plum, 47114711.")]);
-        var answer = await app.Browser().PostAsync(new Uri(path, UriKind.Relative), form, Ct);
+        var answer = await shared.Browser().PostAsync(new Uri(path, UriKind.Relative), form, Ct);
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         Assert.Equal(shown, (await answer.Content.ReadAsStringAsync(Ct)).Contains("47114711", StringComparison.Ordinal));
     }

@@ -25,6 +25,14 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task The_shortest_tasting_is_a_score()
+    {
+        var answer = await App.PostAsync(client, await App.GetAsync(client, "/taste/10"), "/taste/10", ("score", "8"));
+        Assert.Equal("/next/10", answer.RequestMessage!.RequestUri!.AbsolutePath);
+        Assert.Equal("8", (await App.GetAsync(client, "/taste/10")).QuerySelector("#score")!.GetAttribute("value"));
+    }
+
+    [Fact]
     public async Task A_whole_tasting_is_stored_and_shown_again()
     {
         var page = await App.GetAsync(client, "/taste/12");
