@@ -5,16 +5,17 @@ import { expect, test } from './server.mjs';
 
 const places = ['/', '/shelf', '/shelf/mill/new', '/shelf/coffee/new', '/plan', '/plan/fp-slow-eight?dose=70&was.dose=46.0&place=2', '/plan/vd-coffee-first?open=3&bag=2&mill=1&ratio=abc&was.ratio=16.0', '/plan/si-whirl?open=3', '/plan/si-layers/card', '/shelf/grains', '/shelf/grind', '/shelf/card', '/brew/8/pictures', '/shelf/mix?a=1&b=3', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/next/19', '/series/41', '/learned', '/log', '/log/7', '/log?q=nothingatall', '/compare?b=19&b=21&b=22&p=fp-bloomed', '/blind?kind=triangle&of=8&right=6', '/blind/1', '/blind/1/answer', '/pairs', '/pair/1', '/log/8/sheet', '/files/code?brew=8', '/plan/4/history', '/trends?of=drawdown&over=grind&family=valve-dripper', '/files', '/brew/7/after', '/you', '/devices', '/help', '/no-such-page'];
 
-/** By how much a page is wider than its window, on phones with large and normal text, a tablet and a small desk. */
+/** Where a page is wider than its window or the bar of its places is cut off, on phones with large and normal text, a tablet, a small desk. */
 const sideways = async (page) => {
   const wide = [];
   for (const [width, size] of [[390, '200%'], [360, '100%'], [768, '100%'], [1024, '100%']]) {
     await page.setViewportSize({ width, height: 800 });
-    const reaches = await page.evaluate((fontSize) => {
+    const [across, down] = await page.evaluate((fontSize) => {
       document.documentElement.style.fontSize = fontSize;
-      return document.documentElement.scrollWidth;
+      const places = [...document.querySelectorAll('.gauge a')].map((link) => link.getBoundingClientRect());
+      return [Math.max(document.documentElement.scrollWidth, ...places.map(({ right }) => right)), Math.max(0, ...places.map(({ bottom }) => bottom))];
     }, size);
-    if (reaches > width + 1) wide.push(`${reaches} px at ${width} px with text of ${size}`);
+    if (across > width + 1 || down > 801) wide.push(`${across} × ${down} px at ${width} px with text of ${size}`);
   }
   await page.setViewportSize({ width: 1280, height: 800 });
   return wide;
