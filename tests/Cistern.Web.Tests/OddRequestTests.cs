@@ -18,9 +18,6 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
         HttpStatusCode.Unauthorized, HttpStatusCode.TooManyRequests,
     ];
 
-    /// <summary>The number of nothing that exists.</summary>
-    private const string Missing = "999999";
-
     [Fact]
     public async Task No_address_breaks_on_an_odd_request()
     {
@@ -28,9 +25,14 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
         var token = await TokenAsync(client);
         var paths = Addresses();
         Assert.True(paths.Count > 25, string.Join(' ', paths));
+        var withForms = 0;
         foreach (var path in paths)
         {
-            foreach (var (name, request) in Odd(path, token).Concat(path.Contains(Missing, StringComparison.Ordinal) ? [] : OddForms(path, token)))
+            // Where nothing is, forms are not read.
+            using var plain = await client.GetAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken);
+            var exists = plain.StatusCode != HttpStatusCode.NotFound;
+            withForms += exists ? 1 : 0;
+            foreach (var (name, request) in Odd(path, token).Concat(exists ? OddForms(path, token) : []))
             {
                 using (request)
                 {
@@ -44,6 +46,8 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
                 }
             }
         }
+
+        Assert.True(withForms > 40, $"{withForms} of {paths.Count}");
     }
 
     [Theory]
@@ -139,7 +143,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
             var isPage = endpoint.Metadata.GetMetadata<PageActionDescriptor>() is not null;
             if (isPage || pattern.StartsWith("/api", StringComparison.Ordinal) || pattern.StartsWith("/formats", StringComparison.Ordinal) || pattern.StartsWith("/openapi", StringComparison.Ordinal) || pattern is "/healthz" or "/icon.svg" or "/css/cistern.css")
             {
-                foreach (var id in (string[])["1", "fp-long-settle", Missing])
+                foreach (var id in (string[])["1", "fp-long-settle", "999999"])
                 {
                     paths.Add(Parameter().Replace(pattern, match => match.Groups["name"].Value == "kind" ? "coffee" : match.Groups["name"].Value == "documentName" ? "v1" : id));
                 }
