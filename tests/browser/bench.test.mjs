@@ -56,5 +56,6 @@ test('a mistake that an instrument shows is reported with its caution', async ({
   await rehearse(page, 'weak-flame', 5);
   await start(page);
   await expect(page.locator('#deviation .deviation').first()).toContainText(/The flame is \d+ W too weak.*Never leave it alone/, { timeout: 60_000 });
-  await giveUp(page, server, id);
+  // A brew that is over by now calls nobody any more.
+  if (await told(server, id)) await giveUp(page, server, id);
 });
