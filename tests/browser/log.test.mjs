@@ -70,4 +70,3 @@ test('a file that is dropped in is previewed', async ({ page, server }) => {
   await page.locator('#drop').dispatchEvent('drop', { dataTransfer: dropped });
   await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 already here');
 });
-

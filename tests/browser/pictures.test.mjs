@@ -75,4 +75,3 @@ test('a sign seen at a step is stored on the device without network and sent fro
   await expect(page.locator('#signs .sign[aria-pressed=true]')).toHaveCount(0);
   await giveUp(page, server, id);
 });
-

@@ -55,4 +55,3 @@ test('sour and thin after a slow drain leads to the next plan, and that is brewe
   await expect(page.locator('.series-rows li').last()).toContainText('Grind coarser');
   await expect(page.locator('.series-expected')).not.toHaveCount(0);
 });
-
