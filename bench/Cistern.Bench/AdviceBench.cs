@@ -1,11 +1,5 @@
 using System.Diagnostics;
 using System.Globalization;
-using Cistern.Core.Advising;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Bench;
 

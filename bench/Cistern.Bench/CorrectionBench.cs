@@ -1,8 +1,4 @@
 using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Bench;
 

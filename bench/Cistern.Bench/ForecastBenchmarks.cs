@@ -1,9 +1,5 @@
 using BenchmarkDotNet.Attributes;
 using BenchmarkDotNet.Jobs;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 using Cistern.Drawing;
 
 namespace Cistern.Bench;

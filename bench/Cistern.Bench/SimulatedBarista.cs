@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-
 namespace Cistern.Bench;
 
 /// <summary>

@@ -1,10 +1,5 @@
 using System.Collections.Immutable;
 using System.Globalization;
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Bench;
 

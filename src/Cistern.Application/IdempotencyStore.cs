@@ -1,7 +1,4 @@
-using Cistern.Data;
-using Cistern.Data.Plans;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application;
 

@@ -1,14 +1,7 @@
 using System.Buffers;
-using System.Globalization;
 using System.Text;
 using System.Text.Encodings.Web;
 using System.Text.Json;
-using Cistern.Core.Advising;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Cli;
 

@@ -1,9 +1,4 @@
 using System.CommandLine;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Cli;
 

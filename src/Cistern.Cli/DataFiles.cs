@@ -1,4 +1,3 @@
-using System.Globalization;
 using Cistern.Data;
 using Cistern.Data.Demo;
 using Microsoft.Data.Sqlite;

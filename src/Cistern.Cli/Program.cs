@@ -1,4 +1,3 @@
-using System.Globalization;
 using Cistern.Cli;
 
 CultureInfo.DefaultThreadCurrentCulture = CultureInfo.InvariantCulture;

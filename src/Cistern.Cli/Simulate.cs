@@ -1,10 +1,6 @@
-using System.Globalization;
 using System.Net;
 using System.Text;
 using System.Text.Json;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Cli;
 

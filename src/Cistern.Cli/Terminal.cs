@@ -1,5 +1,4 @@
 using System.Text;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Cli;
 

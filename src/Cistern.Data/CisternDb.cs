@@ -1,14 +1,3 @@
-using Cistern.Core.Brewing;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Data.Devices;
-using Cistern.Data.Log;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Data;
 
 /// <summary>All data of Cistern, in one SQLite file.</summary>

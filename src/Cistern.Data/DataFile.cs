@@ -1,9 +1,6 @@
 using System.Buffers.Binary;
 using System.Data.Common;
-using System.Globalization;
-using Cistern.Data.Devices;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
 using Microsoft.EntityFrameworkCore.Diagnostics;
 

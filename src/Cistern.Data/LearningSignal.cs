@@ -1,7 +1,5 @@
 using System.Data.Common;
 using System.Runtime.CompilerServices;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;
 
 namespace Cistern.Data;

@@ -1,7 +1,3 @@
-using Cistern.Data.Brews;
-using Cistern.Data.Log;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 
 namespace Cistern.Data;

@@ -1,8 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data;
 

@@ -1,8 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Drawing;
 
 /// <summary>Options of a brew chart.</summary>

@@ -1,6 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Drawing;
 
 /// <summary>The words and units of a brew chart; the caller decides how figures are written.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Drawing;
 
 /// <summary>The colour of a liquid by its strength: clear, tea, coffee.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Drawing;
 
 /// <summary>One of several brews that are compared.</summary>

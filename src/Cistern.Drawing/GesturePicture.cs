@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Drawing;
 
 /// <summary>A small line drawing of a step, for beginners.</summary>

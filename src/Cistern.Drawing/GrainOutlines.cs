@@ -1,6 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Drawing;
 
 /// <summary>The grains detected on the scale card: their outlines, and the distribution of their volume by size.</summary>

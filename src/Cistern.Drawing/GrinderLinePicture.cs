@@ -1,4 +1,3 @@
-using System.Globalization;
 using Cistern.Core.Planning;
 
 namespace Cistern.Drawing;

@@ -1,6 +1,4 @@
-using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
-using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Drawing;
 
 /// <summary>The axes of a map of strength against extraction, chosen to include everything.</summary>

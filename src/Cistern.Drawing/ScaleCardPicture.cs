@@ -1,5 +1,3 @@
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Drawing;
 
 /// <summary>The card for photographing grains, to be printed: A5 landscape, at true size, black on white in either theme.</summary>

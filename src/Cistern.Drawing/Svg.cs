@@ -1,8 +1,6 @@
-using System.Globalization;
 using System.Net;
 using System.Runtime.CompilerServices;
 using System.Text;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;
 

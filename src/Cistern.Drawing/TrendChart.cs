@@ -1,5 +1,4 @@
 using System.Buffers;
-using System.Globalization;
 
 namespace Cistern.Drawing;
 

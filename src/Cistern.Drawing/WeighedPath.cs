@@ -1,5 +1,3 @@
-using Cistern.Core.Readings;
-
 namespace Cistern.Drawing;
 
 /// <summary>A scale's readings as a path, interrupted where the scale carries something else or has no readings for long.</summary>

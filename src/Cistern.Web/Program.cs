@@ -1,7 +1,5 @@
-using Cistern.Data;
 using Cistern.Seeing;
 using Cistern.Web;
-using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Connections;
 
 // The same program evaluates a picture and exits: see PictureProcess.

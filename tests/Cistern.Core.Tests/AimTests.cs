@@ -1,8 +1,3 @@
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>The target of a brew, and how likely a change is to meet it.</summary>

@@ -1,4 +1,3 @@
-using Cistern.Core.Recipes;
 using static System.FormattableString;
 using static Cistern.Core.Tests.WeightCurve;
 

@@ -1,5 +1,3 @@
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Blind tastings: chances against published tables, and how the cups are dealt.</summary>

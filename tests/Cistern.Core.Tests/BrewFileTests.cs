@@ -2,10 +2,6 @@ using System.Collections.Immutable;
 using System.Text;
 using System.Text.Json.Nodes;
 using Cistern.Bench;
-using Cistern.Core.Fitting;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Core.Tests;
 

@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Cold water over hours: the same physics, dissolving more slowly and less in the end.</summary>

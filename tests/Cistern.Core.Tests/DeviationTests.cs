@@ -1,8 +1,4 @@
 using System.Collections.Immutable;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 

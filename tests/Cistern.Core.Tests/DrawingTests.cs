@@ -1,7 +1,5 @@
 using System.Globalization;
 using System.Xml.Linq;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
 using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;

@@ -1,6 +1,3 @@
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>A shelf with nothing on it except, if wanted, one server.</summary>

@@ -1,6 +1,5 @@
 using System.Text;
 using System.Text.Json.Nodes;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 

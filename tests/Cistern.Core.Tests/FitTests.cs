@@ -1,10 +1,5 @@
 using System.Text.Json;
 using Cistern.Bench;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Core.Tests;
 

@@ -1,8 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Every event a forecast can report is provoked by a recipe, and is absent just short of it.</summary>

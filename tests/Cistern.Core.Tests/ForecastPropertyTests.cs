@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
 using CsCheck;
 
 namespace Cistern.Core.Tests;

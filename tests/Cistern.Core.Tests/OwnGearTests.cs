@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Which equipment of the shelf a plan takes by itself.</summary>

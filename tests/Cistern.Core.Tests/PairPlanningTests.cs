@@ -1,9 +1,5 @@
 using System.Globalization;
 using System.Xml.Linq;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;

@@ -1,9 +1,4 @@
 using System.Text.Json;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 using static System.FormattableString;
 
 namespace Cistern.Core.Tests;

@@ -1,5 +1,3 @@
-using Cistern.Core.Readings;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Readings as they are sent, stored and packed.</summary>

@@ -1,8 +1,6 @@
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
 using NJsonSchema;
 
 namespace Cistern.Core.Tests;

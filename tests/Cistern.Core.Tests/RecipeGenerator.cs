@@ -1,4 +1,3 @@
-using Cistern.Core.Recipes;
 using CsCheck;
 
 namespace Cistern.Core.Tests;

@@ -1,7 +1,4 @@
 using System.Globalization;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 

@@ -1,7 +1,4 @@
 using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 

@@ -1,8 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>

@@ -1,9 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Kettles, waters, high places, preparation, choosing.</summary>

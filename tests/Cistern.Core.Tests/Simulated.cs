@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Simulated brews for tests.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Units and words as they are said after a number.</summary>

@@ -1,7 +1,4 @@
 using System.Text.Json.Nodes;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
 using CsCheck;
 
 namespace Cistern.Core.Tests;

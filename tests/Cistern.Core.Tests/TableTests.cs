@@ -1,9 +1,3 @@
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 using static System.FormattableString;
 
 namespace Cistern.Core.Tests;

@@ -1,9 +1,3 @@
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Advice answers what was tasted: judged here by figures of the forecast, not by the advice's own measure.</summary>

@@ -2,9 +2,6 @@ using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.Json;
 using System.Xml.Linq;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;

@@ -1,8 +1,4 @@
 using System.Text.Json.Nodes;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
 using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;

@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 using static Cistern.Core.Tests.WeightCurve;
 
 namespace Cistern.Core.Tests;

@@ -1,6 +1,3 @@
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Tests;
 
 /// <summary>Weight curves written by hand.</summary>

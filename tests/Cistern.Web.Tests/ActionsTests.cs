@@ -1,8 +1,4 @@
-using System.Globalization;
 using AngleSharp.Dom;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
 using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;

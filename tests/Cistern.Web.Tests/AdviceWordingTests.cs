@@ -1,13 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Advising;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>Advice, tastings and what was learned, in a barista's own units and settings.</summary>

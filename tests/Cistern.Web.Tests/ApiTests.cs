@@ -1,8 +1,5 @@
-using System.Net;
 using System.Text;
 using System.Text.Json;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Web.Tests;
 

@@ -1,9 +1,6 @@
 using System.Diagnostics;
 using AngleSharp.Dom;
 using AngleSharp.Html.Parser;
-using Cistern.Data;
-using Cistern.Data.Demo;
-using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;

@@ -1,8 +1,6 @@
 using System.Text.RegularExpressions;
 using ArchUnitNET.Domain;
 using ArchUnitNET.Loader;
-using Cistern.Core.Recipes;
-using Cistern.Data;
 using Cistern.Drawing;
 
 namespace Cistern.Web.Tests;

@@ -1,9 +1,5 @@
 using System.Diagnostics;
-using System.Globalization;
 using System.Runtime.Versioning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Hosting;

@@ -1,5 +1,3 @@
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>What the start page suggests before it lists; and its words for somebody who goes by taste.</summary>

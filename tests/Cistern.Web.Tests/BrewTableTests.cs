@@ -1,10 +1,4 @@
 using System.Collections.Immutable;
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
 
 namespace Cistern.Web.Tests;
 

@@ -1,15 +1,7 @@
-using System.Globalization;
-using System.Net;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using AngleSharp.Dom;
-using Cistern.Application.Brews;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 

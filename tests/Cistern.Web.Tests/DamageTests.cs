@@ -1,6 +1,3 @@
-using System.Net;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>A row that was damaged outside Cistern: its own pages say so, and every other page works.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>What is shown to a barista without a scale, thermometer or grinder.</summary>

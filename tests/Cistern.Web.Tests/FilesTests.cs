@@ -1,18 +1,9 @@
 using System.IO.Compression;
-using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using AngleSharp.Dom;
-using Cistern.Application.Brews;
-using Cistern.Application.Imports;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;

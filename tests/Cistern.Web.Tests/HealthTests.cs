@@ -1,7 +1,4 @@
 using System.Diagnostics;
-using System.Net;
-using Cistern.Data;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;

@@ -1,11 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>Learning starts again after something relevant was saved, whoever saved it, and not with every press.</summary>

@@ -1,15 +1,8 @@
-using System.Net;
 using System.Net.Http.Json;
 using System.Security.Cryptography.X509Certificates;
-using Cistern.Application.Brews;
-using Cistern.Application.Devices;
-using Cistern.Data.Devices;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Http;
 using Microsoft.AspNetCore.Routing;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Logging.Abstractions;
 using Microsoft.Extensions.Time.Testing;

@@ -1,8 +1,4 @@
-using System.Net;
 using AngleSharp.Dom;
-using Cistern.Data.Brews;
-using Cistern.Data.Log;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;

@@ -1,8 +1,3 @@
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Cistern.Data.Log;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>The log, its trends and blind tastings in words.</summary>

@@ -1,16 +1,6 @@
-using System.Globalization;
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using Cistern.Application.Brews;
-using Cistern.Application.Plans;
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
 using Cistern.Web.Pages.Plan;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 

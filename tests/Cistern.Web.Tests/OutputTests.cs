@@ -1,11 +1,5 @@
-using System.Net;
 using System.Text;
 using AngleSharp.Dom;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
-using Ical.Net;
-using Microsoft.EntityFrameworkCore;
 using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
@@ -255,11 +249,11 @@ public sealed class OutputTests : IClassFixture<App>
         Assert.Equal(2, page.QuerySelectorAll(".lineage-plan").Length);
     }
 
-    private static async Task<Calendar> CalendarAsync(HttpClient browser)
+    private static async Task<Ical.Net.Calendar> CalendarAsync(HttpClient browser)
     {
         var answer = await browser.GetAsync(new Uri("/out/calendar.ics", UriKind.Relative), Ct);
         Assert.Equal("text/calendar", answer.Content.Headers.ContentType!.MediaType);
-        return Calendar.Load(await answer.Content.ReadAsStringAsync(Ct))!;
+        return Ical.Net.Calendar.Load(await answer.Content.ReadAsStringAsync(Ct))!;
     }
 
     /// <summary>Any text as a code, however long.</summary>

@@ -1,9 +1,6 @@
-using System.Globalization;
-using System.Net;
 using System.Net.Http.Headers;
 using System.Text.RegularExpressions;
 using AngleSharp.Dom;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 

@@ -1,11 +1,4 @@
-using System.Globalization;
-using System.Net;
 using System.Text.Json.Nodes;
-using Cistern.Application;
-using Cistern.Application.Plans;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
 using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;

@@ -1,11 +1,7 @@
-using System.Net;
 using System.Net.Http.Headers;
 using AngleSharp.Dom;
-using Cistern.Data.Brews;
 using Cistern.Seeing;
 using Cistern.Seeing.Tests;
-using Cistern.Web.Frame;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using OpenCvSharp;
 

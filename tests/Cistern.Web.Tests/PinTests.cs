@@ -1,9 +1,4 @@
-using System.Net;
 using System.Security.Cryptography;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Cistern.Web.Tests;

@@ -1,11 +1,5 @@
-using System.Globalization;
-using System.Net;
 using System.Text.Json;
 using AngleSharp.Dom;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
-using Microsoft.EntityFrameworkCore;
 using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;

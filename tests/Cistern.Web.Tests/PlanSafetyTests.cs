@@ -1,17 +1,7 @@
 using System.Diagnostics;
-using System.Globalization;
-using System.Net;
 using System.Text.Json.Nodes;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
 using Cistern.Web.Pages.Plan;
-using Cistern.Web.Wording;
 using CsCheck;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Primitives;
 using static Cistern.Web.Tests.PlanPage;

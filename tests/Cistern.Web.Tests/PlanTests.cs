@@ -1,7 +1,3 @@
-using System.Globalization;
-using System.Net;
-using Cistern.Core.Recipes;
-
 using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;

@@ -1,12 +1,4 @@
-using System.Globalization;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Plans;
 using Cistern.Web.Pages.Plan;
-using Cistern.Web.Wording;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Tests;

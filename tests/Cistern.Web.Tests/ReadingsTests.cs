@@ -1,14 +1,5 @@
-using System.Globalization;
-using System.Net;
 using System.Text;
 using System.Text.Json;
-using Cistern.Application.Brews;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 

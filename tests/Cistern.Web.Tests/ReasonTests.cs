@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>The forecast of each library recipe agrees with its own reason.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
-
 using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;

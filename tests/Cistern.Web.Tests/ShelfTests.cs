@@ -1,6 +1,3 @@
-using System.Net;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>The shelf: added, changed, removed and restored, without effect on the log.</summary>

@@ -2,12 +2,7 @@ using System.Diagnostics;
 using System.Runtime.Versioning;
 using System.Security.Cryptography;
 using System.Text;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Demo;
-using Cistern.Data.Plans;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 using static Cistern.Web.Tests.DataSql;
 
 namespace Cistern.Web.Tests;

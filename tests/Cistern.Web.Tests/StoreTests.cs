@@ -1,21 +1,3 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Application.Brews;
-using Cistern.Application.Devices;
-using Cistern.Application.Learning;
-using Cistern.Application.Log;
-using Cistern.Application.Plans;
-using Cistern.Application.Series;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Devices;
-using Cistern.Data.Log;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Time.Testing;
 
 namespace Cistern.Web.Tests;

@@ -1,9 +1,3 @@
-using System.Net;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>Tasting, what to change next, dialling in, and what was learned.</summary>

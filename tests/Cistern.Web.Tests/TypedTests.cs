@@ -1,9 +1,4 @@
-using System.Globalization;
-using System.Net;
 using AngleSharp.Dom;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 

@@ -1,10 +1,5 @@
 using System.Text.Json;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 using Cistern.Web.Pages.Brewing;
-using Cistern.Web.Wording;
 
 namespace Cistern.Web.Tests;
 

@@ -1,7 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Reckoning;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Tests;
 
 /// <summary>Stored times are UTC; what a wall clock shows of them depends on the server's time zone, also across nights in which clocks change.</summary>

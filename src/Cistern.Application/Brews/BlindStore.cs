@@ -1,7 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Brews;
 
 /// <summary>The result of giving a blind answer.</summary>

@@ -1,10 +1,4 @@
 using System.Runtime.CompilerServices;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 

@@ -1,10 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Brews;
 
 /// <summary>The things on the shelf that a brew used; for a bag that is used up, another one of the same coffee.</summary>

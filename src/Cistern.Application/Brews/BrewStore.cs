@@ -1,12 +1,3 @@
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Brews;
 
 /// <summary>The outcome of sending an entry.</summary>

@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using System.Threading.Channels;
-using Cistern.Core.Readings;
 
 namespace Cistern.Application.Brews;
 

@@ -1,5 +1,3 @@
-using Cistern.Data.Brews;
-
 namespace Cistern.Application.Brews;
 
 /// <summary>Re-encodes pictures before they are saved.</summary>

@@ -1,8 +1,3 @@
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Brews;
 
 /// <summary>The outcome of sending a picture.</summary>

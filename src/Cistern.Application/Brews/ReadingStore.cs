@@ -1,12 +1,6 @@
 using System.Collections.Immutable;
 using System.Security.Cryptography;
 using System.Text;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 

@@ -1,9 +1,5 @@
 using System.Security.Cryptography;
 using System.Text;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Devices;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Devices;
 

@@ -1,16 +1,5 @@
 using System.Globalization;
 using System.Text;
-using Cistern.Application.Brews;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
-using Cistern.Data.Log;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Imports;
 

@@ -1,5 +1,3 @@
-using Cistern.Core.Fitting;
-
 namespace Cistern.Application.Learning;
 
 /// <summary>What is known now of this installation's grinders, vessels, coffees and palates, and whether there is something new to learn from.</summary>

@@ -1,10 +1,5 @@
 using System.Collections.Immutable;
 using System.Text.Json;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Learning;
 

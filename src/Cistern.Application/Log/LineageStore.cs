@@ -1,8 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Log;
 
 /// <summary>A plan in its lineage.</summary>

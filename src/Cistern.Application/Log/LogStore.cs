@@ -1,11 +1,5 @@
 using System.Collections;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Log;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Log;
 

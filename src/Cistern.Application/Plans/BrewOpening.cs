@@ -1,6 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>Makes a brew from an open plan, with the current names of what it uses of the shelf.</summary>

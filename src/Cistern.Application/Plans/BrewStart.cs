@@ -1,7 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>Opens a brew of a plan, or both brews of a pair, once.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Data.Plans;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>An open plan: a library recipe, a brew of the log, a saved plan, or a plan in progress.</summary>

@@ -1,8 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>Makes and finds pairs: two plans that are brewed together.</summary>

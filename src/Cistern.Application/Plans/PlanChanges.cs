@@ -1,7 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>

@@ -1,9 +1,3 @@
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Records;
-using Cistern.Data.Shelf;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>What is needed to compute a plan.</summary>

@@ -1,9 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>

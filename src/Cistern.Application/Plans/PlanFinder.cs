@@ -1,11 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>Opens plans and finds saved ones. Changes nothing.</summary>

@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Data.Plans;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>Forecasts the plan at an address: a library recipe, a barista's own plan, or a brew as a plan.</summary>

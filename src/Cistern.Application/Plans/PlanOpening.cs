@@ -1,12 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Application.Learning;
-using Cistern.Application.Log;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Plans;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>A plan opened with the shelf.</summary>

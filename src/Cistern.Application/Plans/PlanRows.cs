@@ -1,8 +1,4 @@
 using System.Globalization;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 

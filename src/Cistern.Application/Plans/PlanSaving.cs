@@ -1,9 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>Saves plans under a name, and renames and deletes saved plans.</summary>

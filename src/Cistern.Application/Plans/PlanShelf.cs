@@ -1,11 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Plans;
 
 /// <summary>A shelf in the core's form, on a day.</summary>

@@ -1,17 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Application.Learning;
-using Cistern.Application.Plans;
-using Cistern.Core.Advising;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Series;
 
 /// <summary>The advice after a brew.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Application.Series;
 
 /// <summary>Finds the series of a brew: the brews of its recipe with its coffee, in order, and those they were made from.</summary>

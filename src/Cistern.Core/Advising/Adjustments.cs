@@ -1,11 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Core.Records;
-
 namespace Cistern.Core.Advising;
 
 /// <summary>The adjustments: their steps and limits, and the recipe changed by each.</summary>

@@ -1,9 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-
 namespace Cistern.Core.Advising;
 
 /// <summary>What can be changed for the next brew.</summary>

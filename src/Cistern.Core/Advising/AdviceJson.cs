@@ -1,8 +1,4 @@
 using System.Text.Json;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 

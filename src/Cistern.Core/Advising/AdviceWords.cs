@@ -1,10 +1,3 @@
-using System.Collections.Immutable;
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Core.Records;
-
 namespace Cistern.Core.Advising;
 
 /// <summary>Advice in words. Without grams and degrees, which each barista reads in their own units; % TDS and times are the same for all.</summary>

@@ -1,8 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-
 namespace Cistern.Core.Advising;
 
 /// <summary>What was wrong with a brew by its taster and by measured times, without the forecast.</summary>

@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Records;
-
 namespace Cistern.Core.Advising;
 
 /// <summary>The effect of a change on a complaint, in tolerances: positive answers it, negative makes it worse.</summary>

@@ -1,6 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Brewing;
 
 /// <summary>What was weighed or read during a brew; whatever is unknown is taken to be as planned.</summary>

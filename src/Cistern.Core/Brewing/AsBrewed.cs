@@ -1,7 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Brewing;
 
 /// <summary>Converts what was actually done into a recipe, so that the same model computes the result.</summary>

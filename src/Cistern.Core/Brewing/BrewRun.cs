@@ -1,6 +1,4 @@
-using System.Collections.Immutable;
 using System.Text.Json.Serialization;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 

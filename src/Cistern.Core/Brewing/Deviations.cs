@@ -1,7 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Brewing;
 
 /// <summary>Kinds of deviations from the plan that the clock and the weights show, stored as words.</summary>

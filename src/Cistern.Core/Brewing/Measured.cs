@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Brewing;
 
 /// <summary>Flow times measured on a brew's own clock: results that no plan sets, to compare with the forecast.</summary>

@@ -1,6 +1,4 @@
-using System.Globalization;
 using System.Text;
-using Cistern.Core.Forecasts;
 
 namespace Cistern.Core.Brewing;
 

@@ -1,6 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Fitting;
 
 /// <summary>Whose a parameter is.</summary>

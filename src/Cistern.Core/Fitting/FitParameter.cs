@@ -1,6 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-
 namespace Cistern.Core.Fitting;
 
 /// <summary>What can be learned.</summary>

@@ -1,5 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
 using MathNet.Numerics.LinearAlgebra;
 
 namespace Cistern.Core.Fitting;

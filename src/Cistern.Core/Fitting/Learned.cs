@@ -1,7 +1,5 @@
 using System.Collections.Concurrent;
-using System.Collections.Immutable;
 using System.Text.Json.Serialization;
-using Cistern.Core.Forecasts;
 using MathNet.Numerics.LinearAlgebra;
 
 namespace Cistern.Core.Fitting;

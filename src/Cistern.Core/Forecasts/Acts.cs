@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>The four acts of every brew.</summary>

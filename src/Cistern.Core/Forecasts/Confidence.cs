@@ -1,5 +1,3 @@
-using System.Collections.Immutable;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>Figures by which a barista judges a plan.</summary>

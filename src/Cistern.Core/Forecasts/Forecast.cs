@@ -1,7 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>The figures of a finished brew. Cups that are not kept are excluded from all of them.</summary>

@@ -1,8 +1,6 @@
-using System.Globalization;
 using System.Text;
 using System.Text.Encodings.Web;
 using System.Text.Json;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 

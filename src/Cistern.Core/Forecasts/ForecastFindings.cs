@@ -1,6 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>Checks that need the forecast: what will go wrong, where in the recipe, and the remedy.</summary>

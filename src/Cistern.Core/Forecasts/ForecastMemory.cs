@@ -1,7 +1,6 @@
 using System.Collections.Concurrent;
 using System.Security.Cryptography;
 using System.Text;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 

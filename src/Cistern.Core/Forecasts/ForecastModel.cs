@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>How a forecast is run.</summary>

@@ -1,6 +1,3 @@
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>The effect of each verb on the slurry. The visits' results are not used; the visitor interface requires one.</summary>

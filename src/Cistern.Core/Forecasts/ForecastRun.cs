@@ -1,8 +1,5 @@
 using System.Buffers;
-using System.Collections.Immutable;
 using System.Runtime.InteropServices;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 

@@ -1,7 +1,5 @@
 using System.Runtime.InteropServices;
 using System.Runtime.Intrinsics;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 

@@ -1,6 +1,3 @@
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Forecasts;
 
 /// <summary>The state of the vessel at one moment, from the steps done by then.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Physics;
 
 /// <summary>What the model knows of a filter.</summary>

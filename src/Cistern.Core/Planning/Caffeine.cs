@@ -1,5 +1,3 @@
-using Cistern.Core.Forecasts;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>Caffeine in a drink: an estimate, not advice.</summary>

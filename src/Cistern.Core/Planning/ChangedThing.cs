@@ -1,5 +1,4 @@
 using System.Text.Json.Nodes;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 

@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>How much there is to clean. Judged.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>The usual capacities of brewers, ml.</summary>

@@ -1,7 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>

@@ -1,6 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>A grind measured at a setting, in a photograph or otherwise.</summary>

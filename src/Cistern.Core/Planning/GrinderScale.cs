@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>What a grinder's settings mean: a straight line from setting to median.</summary>

@@ -1,7 +1,4 @@
-using System.Globalization;
 using System.Text;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 

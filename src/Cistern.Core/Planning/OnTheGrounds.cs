@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>Coffee left on the grounds after the plunge, or on a settled bed, goes on extracting.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>A part of a brew that needs somebody's hands.</summary>

@@ -1,6 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>What of the shelf a plan can use.</summary>

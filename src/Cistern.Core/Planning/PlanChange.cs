@@ -1,6 +1,4 @@
 using System.Text.Json.Nodes;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 

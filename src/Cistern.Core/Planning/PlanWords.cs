@@ -1,8 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>An empty shelf, for a plan of a recipe file alone.</summary>

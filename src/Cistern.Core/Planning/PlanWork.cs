@@ -1,8 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Forecasts;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>The four meanings of a ratio, each as the n of 1:n.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>What a small change of one setting does to the cup.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>The values a setting can have: its range, and the steps of the grinder or the kettle.</summary>

@@ -1,8 +1,5 @@
-using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 

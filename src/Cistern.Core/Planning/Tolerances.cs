@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>

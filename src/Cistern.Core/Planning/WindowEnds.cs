@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Planning;
 
 /// <summary>The brew at both ends of a window that a step leaves to the barista.</summary>

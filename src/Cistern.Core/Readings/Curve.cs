@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using System.IO.Compression;
 
 namespace Cistern.Core.Readings;

@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Readings;
 
 /// <summary>How a simulated barista follows a plan. The defaults are a steady hand with small errors.</summary>

@@ -1,6 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Readings;
 
 /// <summary>What an instrument measures; each kind has one unit. Stored and sent as a word.</summary>

@@ -1,7 +1,4 @@
-using System.Collections.Immutable;
-using System.Globalization;
 using System.Text.Json;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 

@@ -1,8 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Readings;
 
 /// <summary>Events that can be seen in the weight, stored as words.</summary>

@@ -1,5 +1,3 @@
-using System.Collections.Immutable;
-
 namespace Cistern.Core.Readings;
 
 /// <summary>A simulated barista that can be chosen.</summary>

@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Readings;
 
 /// <summary>The quality of simulated instruments.</summary>

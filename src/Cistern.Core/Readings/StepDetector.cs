@@ -1,8 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Readings;
 
 /// <summary>A step that instruments detected, in the form of a press.</summary>

@@ -1,6 +1,3 @@
-using System.Collections.Immutable;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Readings;
 
 /// <summary>A value of the scale's display.</summary>

@@ -1,5 +1,3 @@
-using System.Collections.Immutable;
-using System.Globalization;
 using System.Text.Json;
 
 namespace Cistern.Core.Recipes;

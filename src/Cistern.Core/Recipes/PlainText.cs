@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Core.Recipes;
 
 /// <summary>Which characters names and notes may contain.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Core.Recipes;
 
 /// <summary>Checks rules across a recipe's members that need no forecast.</summary>

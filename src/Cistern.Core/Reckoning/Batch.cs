@@ -1,5 +1,3 @@
-using Cistern.Core.Physics;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>Coffee and water for a brew.</summary>

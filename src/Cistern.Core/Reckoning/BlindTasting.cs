@@ -1,5 +1,3 @@
-using System.Collections.Immutable;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>How two brews are tasted blind.</summary>

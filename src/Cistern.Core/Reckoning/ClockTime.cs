@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>Formats a time on the brew clock; <see cref="TypedNumber.ReadClock"/> reads it.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Physics;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>When a drink can be drunk.</summary>

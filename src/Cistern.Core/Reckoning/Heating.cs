@@ -1,5 +1,3 @@
-using Cistern.Core.Physics;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>How a kettle heats.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Physics;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>A kettle cooling after it boiled, with its lid open: it approaches room temperature exponentially.</summary>

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>Names of roasts, from 0 (lightest) to 1 (darkest). Judged: roasters agree on the order, not on the degree.</summary>

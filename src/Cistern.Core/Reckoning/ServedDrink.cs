@@ -1,5 +1,3 @@
-using Cistern.Core.Physics;
-
 namespace Cistern.Core.Reckoning;
 
 /// <summary>The drink after brewing: diluted and put on ice, in the order in which that is done. Masses and heat add.</summary>

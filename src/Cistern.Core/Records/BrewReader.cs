@@ -1,9 +1,5 @@
-using System.Collections.Immutable;
-using System.Globalization;
 using System.Runtime.InteropServices;
 using System.Text.Json;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 

@@ -1,7 +1,4 @@
-using System.Collections.Immutable;
 using System.Text.Json;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 

@@ -1,7 +1,4 @@
-using System.Globalization;
 using System.Text.Json.Nodes;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 

@@ -1,8 +1,4 @@
-using System.Collections.Immutable;
-using System.Globalization;
 using System.Text.Json;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 

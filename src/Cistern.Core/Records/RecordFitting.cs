@@ -1,7 +1,3 @@
-using Cistern.Core.Fitting;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Records;
 
 /// <summary>What the fit uses of a brew's record.</summary>

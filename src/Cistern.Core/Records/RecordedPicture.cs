@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Core.Records;
 
 /// <summary>A picture in a brew's file.</summary>

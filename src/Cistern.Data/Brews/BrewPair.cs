@@ -1,5 +1,3 @@
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Data.Brews;
 
 /// <summary>Two plans that are brewed together: one thing differs, the rest is the same.</summary>

@@ -1,5 +1,3 @@
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Data.Brews;
 
 /// <summary>

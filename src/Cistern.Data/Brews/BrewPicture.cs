@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Cistern.Core.Records;
 
 namespace Cistern.Data.Brews;
 

@@ -1,10 +1,5 @@
 using System.Collections.Immutable;
-using System.Globalization;
 using System.Text.Json;
-using Cistern.Core.Advising;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Data.Brews;
 

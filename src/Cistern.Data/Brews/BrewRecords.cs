@@ -1,8 +1,4 @@
 using System.Collections.Immutable;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Records;
 
 namespace Cistern.Data.Brews;
 

@@ -1,5 +1,3 @@
-using Cistern.Core.Brewing;
-
 namespace Cistern.Data.Brews;
 
 /// <summary>A report about a running brew, stored as received. Its id makes it count once however often it is sent.</summary>

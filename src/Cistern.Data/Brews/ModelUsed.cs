@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using System.Text.Json;
-using Cistern.Core.Forecasts;
 
 namespace Cistern.Data.Brews;
 

@@ -1,14 +1,4 @@
-using System.Globalization;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Demo;
 

@@ -1,15 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Cistern.Data.Log;
-using Cistern.Data.Plans;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Data.Demo;
 
 /// <summary>Further demo data: weight curves, a pair tasted blind, a deviation that was answered, an imported brew.</summary>

@@ -1,13 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Advising;
-using Cistern.Core.Fitting;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Data.Demo;
 
 /// <summary>Series of brews in the demo, each made as advised after the one before.</summary>

@@ -1,11 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
-
 namespace Cistern.Data.Demo;
 
 /// <summary>What the demo's baristas say, derived from the figures of their brews so that both agree.</summary>

@@ -1,12 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Data.Demo;
 
 /// <summary>

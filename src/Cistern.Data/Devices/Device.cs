@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Data.Devices;
 

@@ -1,13 +1,5 @@
 using System.Collections.Immutable;
-using System.Globalization;
 using System.Text.Json;
-using Cistern.Core.Advising;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
 
 namespace Cistern.Data.Files;
 

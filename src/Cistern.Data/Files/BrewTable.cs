@@ -1,11 +1,6 @@
-using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.RegularExpressions;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Core.Records;
 using CsvHelper;
 using CsvHelper.Configuration;
 

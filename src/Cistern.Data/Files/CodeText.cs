@@ -2,9 +2,6 @@ using System.Collections.Immutable;
 using System.IO.Compression;
 using System.Text;
 using System.Text.Json.Nodes;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Data.Files;
 

@@ -1,8 +1,5 @@
-using System.Globalization;
 using System.Text;
 using System.Text.Json;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 
 namespace Cistern.Data.Files;
 

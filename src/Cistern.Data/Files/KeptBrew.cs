@@ -2,10 +2,6 @@ using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Cistern.Core.Brewing;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
 
 namespace Cistern.Data.Files;
 

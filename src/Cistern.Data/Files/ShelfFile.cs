@@ -1,7 +1,5 @@
 using System.Collections.Immutable;
-using System.Globalization;
 using System.Text.Json;
-using Cistern.Core.Recipes;
 
 namespace Cistern.Data.Files;
 

@@ -1,7 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Data.Log;
 
 /// <summary>A property by which the log is filtered: every brew has one value, empty where it is unknown.</summary>

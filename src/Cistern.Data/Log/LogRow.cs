@@ -1,6 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
 
 namespace Cistern.Data.Log;
 

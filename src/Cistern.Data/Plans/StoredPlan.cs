@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cistern.Data.Shelf;
 
 namespace Cistern.Data.Plans;
 

@@ -1,7 +1,4 @@
 using System.ComponentModel.DataAnnotations.Schema;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 
 namespace Cistern.Data.Shelf;
 

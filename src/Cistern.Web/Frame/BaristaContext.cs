@@ -1,12 +1,4 @@
-using System.Globalization;
 using System.Linq.Expressions;
-using Cistern.Application;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
-using Cistern.Web.Wording;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Frame;
 

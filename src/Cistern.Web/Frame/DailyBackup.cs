@@ -1,5 +1,3 @@
-using Cistern.Data;
-
 namespace Cistern.Web.Frame;
 
 /// <summary>

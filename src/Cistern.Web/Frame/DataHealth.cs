@@ -1,9 +1,6 @@
 using System.Diagnostics;
-using System.Globalization;
-using Cistern.Data;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Diagnostics.HealthChecks;
 
 namespace Cistern.Web.Frame;

@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Data;
 using Microsoft.Data.Sqlite;
 
 namespace Cistern.Web.Frame;

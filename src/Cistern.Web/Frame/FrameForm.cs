@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Web.Frame;
 
 /// <summary>Reads values from a form or a query.</summary>

@@ -1,7 +1,6 @@
 using System.Security;
 using System.Xml;
 using System.Xml.Linq;
-using Cistern.Data;
 
 namespace Cistern.Web.Frame;
 

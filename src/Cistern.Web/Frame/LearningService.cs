@@ -1,6 +1,3 @@
-using Cistern.Application.Learning;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Frame;
 
 /// <summary>Learns in the background when something was tasted, measured or brewed.</summary>

@@ -1,7 +1,4 @@
 using System.Diagnostics;
-using System.Globalization;
-using Cistern.Application.Brews;
-using Cistern.Data.Brews;
 using Cistern.Seeing;
 
 namespace Cistern.Web.Frame;

@@ -1,8 +1,6 @@
 using System.Collections.Concurrent;
-using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
-using Cistern.Data.Shelf;
 using Microsoft.AspNetCore.DataProtection;
 
 namespace Cistern.Web.Frame;

@@ -1,6 +1,4 @@
-using Cistern.Data;
 using Microsoft.AspNetCore.Mvc.Filters;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Frame;
 

@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.Filters;
 
 namespace Cistern.Web.Frame;

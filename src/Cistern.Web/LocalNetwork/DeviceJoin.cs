@@ -1,8 +1,5 @@
-using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
-using Cistern.Data.Devices;
-using Cistern.Web.Frame;
 
 namespace Cistern.Web.LocalNetwork;
 

@@ -1,7 +1,4 @@
 using System.Net;
-using Cistern.Application.Devices;
-using Cistern.Data.Devices;
-using Cistern.Web.Frame;
 using Microsoft.Data.Sqlite;
 
 namespace Cistern.Web.LocalNetwork;

@@ -3,10 +3,6 @@ using System.Net.Security;
 using System.Runtime.Versioning;
 using System.Security.Authentication;
 using System.Threading.RateLimiting;
-using Cistern.Application.Devices;
-using Cistern.Data;
-using Cistern.Data.Devices;
-using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.HttpOverrides;
 

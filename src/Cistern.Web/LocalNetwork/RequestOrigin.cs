@@ -1,5 +1,4 @@
 using System.Net;
-using Cistern.Web.Frame;
 
 namespace Cistern.Web.LocalNetwork;
 

@@ -1,6 +1,3 @@
-using Cistern.Data.Devices;
-using Cistern.Web.Frame;
-
 namespace Cistern.Web.LocalNetwork;
 
 /// <summary>Which role may request what: one table, in which the first matching row counts.</summary>

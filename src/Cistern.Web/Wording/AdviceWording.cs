@@ -1,7 +1,3 @@
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
-using Cistern.Data.Shelf;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Advice in the barista's units and the grinder's settings.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Blind tastings in words.</summary>

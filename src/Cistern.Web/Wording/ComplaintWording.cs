@@ -1,7 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Complaints and deviations as button texts.</summary>

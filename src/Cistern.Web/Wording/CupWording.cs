@@ -1,5 +1,3 @@
-using Cistern.Core.Forecasts;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>How a cup should taste, in words. All of these are judgements.</summary>

@@ -1,8 +1,3 @@
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>A deviation as shown on the brew screen.</summary>

@@ -1,8 +1,3 @@
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Shelf;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>A spoon that stands for a scale.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Forecasts;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Something found by a forecast, with its remedy, in words.</summary>

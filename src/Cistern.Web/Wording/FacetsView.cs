@@ -1,5 +1,3 @@
-using Cistern.Data.Log;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>The filters of a list of brews.</summary>

@@ -1,9 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Reckoning;
-using Cistern.Drawing;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Formats figures for a barista: in their units, rounded as a scale or a thermometer shows them.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Brewing;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>A brew's times compared with their windows, in words.</summary>

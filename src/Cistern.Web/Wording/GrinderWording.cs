@@ -1,7 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Shelf;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>A grinder's settings in a barista's words.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Readings;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>What instruments show, in words.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Fitting;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>What was learned, in plain words.</summary>

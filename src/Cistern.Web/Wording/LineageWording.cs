@@ -1,6 +1,3 @@
-using Cistern.Application.Log;
-using Cistern.Data.Brews;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Results of a lineage's plans, in words.</summary>

@@ -1,9 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-using Cistern.Data.Log;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>The log in words: its filters, and each brew in a line.</summary>

@@ -1,6 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Pairs in words.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Descriptions of pictures.</summary>

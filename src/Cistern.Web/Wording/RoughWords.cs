@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>Numbers of spoons and levels at marks, in words.</summary>

@@ -1,8 +1,5 @@
 using System.Collections.Frozen;
 using System.Text.Json.Serialization;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
 
 namespace Cistern.Web.Wording;
 

@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>A step in words.</summary>

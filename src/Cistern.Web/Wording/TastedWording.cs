@@ -1,7 +1,3 @@
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>How something tasted, as it was said.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>The words for a step of a verb.</summary>

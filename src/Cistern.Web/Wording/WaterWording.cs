@@ -1,5 +1,3 @@
-using Cistern.Core.Reckoning;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>How a water suits coffee, in words. Ranges of taste, as in most published advice.</summary>

@@ -1,15 +1,4 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Application.Brews;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Shelf;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Bench;
 

@@ -1,8 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Bench;
 
 /// <summary>The brew with the least equipment: a jar, two spoons, something to boil water in and ground coffee.</summary>

@@ -1,9 +1,4 @@
 using System.Collections.Concurrent;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Bench;
 

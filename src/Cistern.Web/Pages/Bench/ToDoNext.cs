@@ -1,6 +1,3 @@
-using Cistern.Data.Plans;
-using Cistern.Web.Frame;
-
 namespace Cistern.Web.Pages.Bench;
 
 /// <summary>What a barista most likely does next.</summary>

@@ -1,13 +1,4 @@
 using System.Collections.Immutable;
-using System.Globalization;
-using Cistern.Application.Brews;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Blind;
 

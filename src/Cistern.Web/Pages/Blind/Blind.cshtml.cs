@@ -1,15 +1,4 @@
-using System.Globalization;
 using System.Security.Cryptography;
-using Cistern.Application.Brews;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Blind;
 

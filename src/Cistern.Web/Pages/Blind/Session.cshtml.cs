@@ -1,16 +1,4 @@
 using System.Collections.Immutable;
-using System.Globalization;
-using Cistern.Application.Brews;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Blind;
 

@@ -1,17 +1,3 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Application.Brews;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The page after a brew: what was done compared with the plan, what was only assumed, and what was weighed.</summary>

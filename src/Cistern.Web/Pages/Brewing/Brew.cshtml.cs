@@ -1,22 +1,5 @@
-using System.Globalization;
 using System.Security.Cryptography;
 using System.Text.Json;
-using Cistern.Application;
-using Cistern.Application.Brews;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
 

@@ -1,12 +1,4 @@
 using System.Text.Json;
-using Cistern.Application.Brews;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
 

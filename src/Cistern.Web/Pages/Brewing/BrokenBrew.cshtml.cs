@@ -1,10 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>A brew whose plan cannot be read.</summary>

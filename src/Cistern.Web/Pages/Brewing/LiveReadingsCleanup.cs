@@ -1,9 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>

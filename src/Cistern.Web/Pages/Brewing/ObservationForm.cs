@@ -1,10 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Brewing;

@@ -2,12 +2,6 @@ using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Brews;
-using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Brewing;
 

@@ -1,7 +1,3 @@
-using Cistern.Web.Frame;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The running brews, one lane each; a single one is redirected to.</summary>

@@ -1,11 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Plays the simulated benches of the brews under way: what their instruments show comes in as from real ones.</summary>

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Cistern.Core.Readings;
 
 namespace Cistern.Web.Pages.Brewing;
 

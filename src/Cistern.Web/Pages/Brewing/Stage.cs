@@ -1,8 +1,3 @@
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>What a press would say.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>A scale's readings of a brew, for its chart.</summary>

@@ -1,13 +1,3 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Brewing;

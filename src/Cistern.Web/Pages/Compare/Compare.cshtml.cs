@@ -1,18 +1,5 @@
-using System.Globalization;
-using Cistern.Application.Brews;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Brewing;
 using Cistern.Web.Pages.Plan;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Compare;
 

@@ -1,15 +1,3 @@
-using System.Globalization;
-using Cistern.Application.Devices;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Devices;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The owner's page about connected devices.</summary>

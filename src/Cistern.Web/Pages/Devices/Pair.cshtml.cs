@@ -1,8 +1,3 @@
-using Cistern.Application.Devices;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Devices;

@@ -1,9 +1,3 @@
-using System.Globalization;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>Explains how a phone is made to trust this installation: the only page over unencrypted HTTP on the local network.</summary>

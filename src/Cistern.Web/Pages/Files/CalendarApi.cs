@@ -1,12 +1,5 @@
-using System.Globalization;
-using Cistern.Application.Plans;
-using Cistern.Core.Planning;
-using Cistern.Data;
-using Cistern.Data.Plans;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Plan;
 using Cistern.Web.Pages.Shelf;
-using Cistern.Web.Wording;
 using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;

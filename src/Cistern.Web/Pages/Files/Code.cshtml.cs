@@ -1,15 +1,3 @@
-using System.Globalization;
-using Cistern.Application.Brews;
-using Cistern.Application.Plans;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
-using Cistern.Web.Frame;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>A plan or a brew as a QR code that another Cistern imports.</summary>

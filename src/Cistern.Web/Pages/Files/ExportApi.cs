@@ -1,19 +1,5 @@
-using System.Globalization;
 using System.Text;
-using Cistern.Application.Brews;
-using Cistern.Application.Log;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Files;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Log;
-using Cistern.Web.Wording;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Files;
 

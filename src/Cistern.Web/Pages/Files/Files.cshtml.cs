@@ -1,14 +1,4 @@
-using System.Globalization;
-using Cistern.Application.Devices;
-using Cistern.Application.Imports;
-using Cistern.Application.Log;
-using Cistern.Data.Files;
-using Cistern.Data.Log;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
 using Cistern.Web.Pages.Log;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Files;

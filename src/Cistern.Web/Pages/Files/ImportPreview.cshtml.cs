@@ -1,6 +1,3 @@
-using Cistern.Web.Frame;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Files;

@@ -1,9 +1,4 @@
 using System.Collections.Concurrent;
-using System.Globalization;
-using Cistern.Application.Devices;
-using Cistern.Application.Imports;
-using Cistern.Core.Recipes;
-using Cistern.Data.Files;
 
 namespace Cistern.Web.Pages.Files;
 

@@ -1,6 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Files;
-
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>Uploaded files that were not imported yet, stored beside the data file for a day, in one folder per upload.</summary>

@@ -1,14 +1,5 @@
 using System.Collections.Immutable;
-using System.Globalization;
-using Cistern.Application.Imports;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Files;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Shelf;
-using Cistern.Web.Wording;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Files;

@@ -1,7 +1,3 @@
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Help;
 
 /// <summary>The help, with search, and the cautions.</summary>

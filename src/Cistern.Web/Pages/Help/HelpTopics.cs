@@ -1,10 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Drawing;
-
 namespace Cistern.Web.Pages.Help;
 
 /// <summary>A question and its answer.</summary>

@@ -1,13 +1,3 @@
-using Cistern.Application.Learning;
-using Cistern.Core.Fitting;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Learning;
 
 /// <summary>What was learned of one thing.</summary>

@@ -1,16 +1,3 @@
-using System.Globalization;
-using Cistern.Application.Devices;
-using Cistern.Application.Log;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Log;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>A brew in the log: its row there, with details from the brew's own row.</summary>

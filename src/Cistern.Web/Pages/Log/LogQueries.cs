@@ -1,4 +1,3 @@
-using Cistern.Data.Log;
 using Microsoft.AspNetCore.WebUtilities;
 using Microsoft.Extensions.Primitives;
 

@@ -1,13 +1,4 @@
-using Cistern.Application.Brews;
-using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
 using Cistern.Web.Pages.Brewing;
-using Cistern.Web.Wording;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Log;
 

@@ -1,8 +1,3 @@
-using System.Globalization;
-using Cistern.Data;
-using Cistern.Web.Frame;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>A page that a device stores for use without the network.</summary>

@@ -1,12 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Core.Forecasts;
-using Cistern.Data;
-using Cistern.Data.Files;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew on one side of A4 for printing, with a QR code for importing it elsewhere.</summary>

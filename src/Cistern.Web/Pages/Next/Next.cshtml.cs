@@ -1,16 +1,3 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Application.Plans;
-using Cistern.Application.Series;
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, with that brew's plan one touch away.</summary>

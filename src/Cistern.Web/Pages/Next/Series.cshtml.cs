@@ -1,16 +1,3 @@
-using Cistern.Application.Brews;
-using Cistern.Application.Series;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>A brew of a series.</summary>

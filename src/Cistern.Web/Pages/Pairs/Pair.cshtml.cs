@@ -1,17 +1,4 @@
-using System.Globalization;
-using Cistern.Application.Plans;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Plan;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Pairs;
 

@@ -1,5 +1,3 @@
-using Cistern.Application.Plans;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Plan;
 
 namespace Cistern.Web.Pages.Pairs;

@@ -1,12 +1,4 @@
-using Cistern.Application.Plans;
-using Cistern.Core.Planning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Plan;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Pairs;
 

@@ -1,16 +1,5 @@
-using System.Globalization;
-using Cistern.Application.Brews;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data;
-using Cistern.Data.Brews;
 using Cistern.Seeing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.RateLimiting;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Pictures;
 

@@ -1,11 +1,4 @@
-using Cistern.Application.Brews;
-using Cistern.Core.Recipes;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
 using Cistern.Seeing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
 
 namespace Cistern.Web.Pages.Pictures;
 

@@ -1,6 +1,3 @@
-using Cistern.Application.Brews;
-using Microsoft.AspNetCore.Mvc;
-
 namespace Cistern.Web.Pages.Pictures;
 
 /// <summary>The small pictures of a brew, on any page about it, and a link to add one.</summary>

@@ -1,8 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A figure to solve for, as it is typed and shown.</summary>

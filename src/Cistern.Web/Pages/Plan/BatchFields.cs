@@ -1,10 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Physics;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>

@@ -1,8 +1,3 @@
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A figure that only this vessel or this drink has.</summary>

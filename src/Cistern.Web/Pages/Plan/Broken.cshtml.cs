@@ -1,8 +1,4 @@
 using System.Text;
-using Cistern.Application.Plans;
-using Cistern.Core.Recipes;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Plan;
 

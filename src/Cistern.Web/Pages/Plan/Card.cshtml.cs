@@ -1,10 +1,3 @@
-using Cistern.Application.Plans;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for printing: one side of A6 or A5.</summary>

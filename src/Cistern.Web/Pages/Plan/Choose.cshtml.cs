@@ -1,21 +1,5 @@
-using System.Globalization;
 using System.Text;
-using Cistern.Application;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.WebUtilities;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Plan;
 

@@ -1,7 +1,3 @@
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A line of a comparison: a difference between plans.</summary>

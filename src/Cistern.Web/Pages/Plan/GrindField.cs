@@ -1,8 +1,3 @@
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>The field for the grind: a grinder's setting, or µm where none is chosen, typed as a number or as a word.</summary>

@@ -1,7 +1,3 @@
-using Cistern.Application.Log;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan of a lineage for drawing.</summary>

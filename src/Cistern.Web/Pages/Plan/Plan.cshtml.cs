@@ -1,21 +1,5 @@
-using System.Globalization;
 using System.Text;
-using Cistern.Application;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.WebUtilities;
-using Microsoft.EntityFrameworkCore;
-using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
 
 namespace Cistern.Web.Pages.Plan;
 
@@ -72,7 +56,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
     /// <summary>The submitted form, or else the query.</summary>
-    private Values SentValues => Request.HasFormContentType ? Request.Form : Request.Query;
+    private FormValues SentValues => Request.HasFormContentType ? Request.Form : Request.Query;
 
     /// <summary>What it took from the shelf by itself and still uses, in words.</summary>
     public string OwnGear => string.Join(", ", new[]
@@ -396,7 +380,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
         ["both.tilt"] = Request.Form.Value("both.tilt"),
     };
 
-    private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)
+    private async Task<bool> LoadAsync(string id, FormValues values, string from, CancellationToken ct)
     {
         if (await opening.OpenAsync(id, await bench.CurrentBaristaAsync(ct), values.Value("picked") is { } picked ? shelf => PlanSettings.PicksOf(picked, shelf) : null, ct) is not { } opened)
         {
@@ -418,7 +402,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     }
 
     /// <summary>Shows a plan, at the submitted moment or at the end of its steep.</summary>
-    private void SetView(PlanSettings settings, Values values)
+    private void SetView(PlanSettings settings, FormValues values)
     {
         var series = settings.Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");

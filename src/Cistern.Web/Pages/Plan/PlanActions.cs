@@ -1,12 +1,4 @@
-using System.Globalization;
 using System.Text.Json.Nodes;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
 
 namespace Cistern.Web.Pages.Plan;
 
@@ -17,7 +9,7 @@ namespace Cistern.Web.Pages.Plan;
 public static class PlanActions
 {
     /// <summary>Carries out what was pressed or typed in a step's form, after all other fields.</summary>
-    public static void Do(PlanSettings plan, Values values, FigureFormat format)
+    public static void Do(PlanSettings plan, FormValues values, FigureFormat format)
     {
         var parts = (values.Value("do") ?? "").Split(':');
         var index = parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number < plan.Recipe.Steps.Length ? number : -1;
@@ -99,7 +91,7 @@ public static class PlanActions
     private static double? Seconds(string[] parts) =>
         parts.Length > 2 && double.TryParse(parts[2], NumberStyles.Float, CultureInfo.InvariantCulture, out var seconds) && double.IsFinite(seconds) ? Math.Clamp(seconds, -Member.MaxStepS, Member.MaxBrewS) : null;
 
-    private static void Add(PlanSettings plan, Values values, int after)
+    private static void Add(PlanSettings plan, FormValues values, int after)
     {
         if (Core.Recipes.Verb.Find(values.Value("verb") ?? "") is not { } verb)
         {
@@ -111,7 +103,7 @@ public static class PlanActions
     }
 
     /// <summary>Inserts a step or a gesture at the time typed.</summary>
-    private static void Put(PlanSettings plan, Values values)
+    private static void Put(PlanSettings plan, FormValues values)
     {
         var what = values.Value("put") ?? "";
         var gesture = Gesture.Find(what);
@@ -185,7 +177,7 @@ public static class PlanActions
             : null;
     }
 
-    private static bool StartClock(PlanSettings plan, Values values)
+    private static bool StartClock(PlanSettings plan, FormValues values)
     {
         var sent = values.Value("clock");
         if (sent == values.Value("was.clock") || Words<ClockStart>.Find(sent) is not { } start || start == plan.Recipe.ClockStarts)
@@ -198,7 +190,7 @@ public static class PlanActions
         return true;
     }
 
-    private static void Edit(PlanSettings plan, Values values, FigureFormat format)
+    private static void Edit(PlanSettings plan, FormValues values, FigureFormat format)
     {
         if (!int.TryParse(values.Value("s.index"), NumberStyles.None, CultureInfo.InvariantCulture, out var index) || index >= plan.Recipe.Steps.Length)
         {
@@ -238,7 +230,7 @@ public static class PlanActions
     }
 
     /// <summary>Solves for a setting that gives a wanted figure.</summary>
-    private static void Find(PlanSettings plan, Values values, FigureFormat format)
+    private static void Find(PlanSettings plan, FormValues values, FigureFormat format)
     {
         const string None = "This brew has no such setting, or no such figure. Choose another.";
         if (!Enum.TryParse<Setting>(values.Value("ask.setting"), out var setting) || !Enum.TryParse<Outcome>(values.Value("ask.outcome"), out var outcome)
@@ -278,7 +270,7 @@ public static class PlanActions
     }
 
     /// <summary>Solves for strength and balance together, with the dose and one setting that changes extraction.</summary>
-    private static void FindBoth(PlanSettings plan, Values values)
+    private static void FindBoth(PlanSettings plan, FormValues values)
     {
         var tds = TypedNumber.Read(values.Value("both.tds"), 0.1, 15, "% TDS");
         var balance = TypedNumber.Read(values.Value("both.tilt"), -10, 10, "");
@@ -312,7 +304,7 @@ public static class PlanActions
     }
 
     /// <summary>Dilutes the drink to a strength with water at the kettle's temperature.</summary>
-    private static void Dilution(PlanSettings plan, Values values, FigureFormat format)
+    private static void Dilution(PlanSettings plan, FormValues values, FigureFormat format)
     {
         var wanted = TypedNumber.Read(values.Value("let-down.tds"), 0.2, 10, "% TDS");
         if (wanted.Value is not { } tdsPercent)

@@ -1,7 +1,3 @@
-using Cistern.Application.Plans;
-using Cistern.Core.Recipes;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Plans to choose from a list: the baristas' own, and the library's recipes.</summary>

@@ -1,16 +1,3 @@
-using System.Globalization;
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Physics;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data.Plans;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>
@@ -24,7 +11,7 @@ public sealed class PlanSettings
     private readonly BatchFields batch;
     private readonly GrindField grind;
 
-    private PlanSettings(PlanState state, PlanContext context, FigureFormat format, Values values)
+    private PlanSettings(PlanState state, PlanContext context, FigureFormat format, FormValues values)
     {
         Editing = new PlanEditing(state, context);
         (this.format, sent) = (format, new SentForm(values));
@@ -142,7 +129,7 @@ public sealed class PlanSettings
     /// <param name="context">What it is computed with.</param>
     /// <param name="format">The barista's units.</param>
     /// <param name="values">The submitted form; empty for the plan as it is.</param>
-    public static PlanSettings Read(PlanState state, PlanContext context, FigureFormat format, Values values) => new(state, context, format, values);
+    public static PlanSettings Read(PlanState state, PlanContext context, FigureFormat format, FormValues values) => new(state, context, format, values);
 
     /// <summary>The picks that a form was shown with, as written by <see cref="Words(PlanPicks)"/>, without things that are not on the shelf.</summary>
     public static PlanPicks PicksOf(string shown, PlanShelf shelf)

@@ -1,12 +1,3 @@
-using Cistern.Application.Plans;
-using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>
@@ -137,7 +128,7 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// <param name="bench">The current time.</param>
     /// <param name="brews">The last brews of this coffee, being loaded.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task ComputeAsync(OpenPlan open, Forecast accepted, Values sent, int openStep, BaristaContext bench, Task<IReadOnlyList<BrewedBefore>> brews, CancellationToken ct)
+    public async Task ComputeAsync(OpenPlan open, Forecast accepted, FormValues sent, int openStep, BaristaContext bench, Task<IReadOnlyList<BrewedBefore>> brews, CancellationToken ct)
     {
         // Bands and tolerances run the model about a hundred times, while this thread loads data and draws the map.
         var confidence = Heavy ? Task.FromResult((Bands, TolerancesOf)) : Task.Run(() => (Confidence.Of(Forecast), Tolerances.Of(Forecast)), ct);

@@ -1,7 +1,3 @@
-using Cistern.Core.Planning;
-using Cistern.Data.Shelf;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Words for the preparation.</summary>

@@ -1,8 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Planning;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Frame;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>When the drink is wanted, and when to begin.</summary>

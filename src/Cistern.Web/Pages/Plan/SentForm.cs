@@ -1,20 +1,14 @@
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>The submitted form of a plan. A field that was not touched counts as absent.</summary>
 /// <param name="values">The form's values.</param>
-public sealed class SentForm(Values values)
+public sealed class SentForm(FormValues values)
 {
     /// <summary>The button that was pressed, or null.</summary>
     public string? Pressed => Value("do");
 
     /// <summary>All that was sent.</summary>
-    public Values Values => values;
+    public FormValues Values => values;
 
     /// <summary>Steps per press: ten with Shift.</summary>
     private int Times => Value("times") == "10" ? 10 : 1;

@@ -1,10 +1,4 @@
-using System.Globalization;
 using System.Text.Json.Nodes;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
 
 namespace Cistern.Web.Pages.Plan;
 
@@ -27,12 +21,12 @@ public sealed class StepForm
     private const string Prefix = "s.";
 
     private readonly FigureFormat format;
-    private readonly Values values;
+    private readonly FormValues values;
     private readonly JsonObject members;
     private readonly List<StepField> fields = [];
     private readonly Dictionary<string, JsonNode?> changes = new(StringComparer.Ordinal);
 
-    private StepForm(Recipe recipe, int index, FigureFormat format, Values values)
+    private StepForm(Recipe recipe, int index, FigureFormat format, FormValues values)
     {
         this.format = format;
         this.values = values;
@@ -72,7 +66,7 @@ public sealed class StepForm
     public bool Good => fields.TrueForAll(one => one.Problem is null);
 
     /// <summary>The form of a step, with what was typed into it.</summary>
-    public static StepForm Of(Recipe recipe, int index, FigureFormat format, Values values) => new(recipe, index, format, values);
+    public static StepForm Of(Recipe recipe, int index, FigureFormat format, FormValues values) => new(recipe, index, format, values);
 
     /// <summary>The form with a finding assigned to its field.</summary>
     public StepForm With(IEnumerable<Finding> findings)

@@ -1,7 +1,3 @@
-using Cistern.Core.Planning;
-using Cistern.Drawing;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>An earlier brew of the coffee, as computed.</summary>

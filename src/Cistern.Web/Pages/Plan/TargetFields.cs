@@ -1,9 +1,3 @@
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>The fields for targets: ranges of figures, or words such as "stronger" and "done by 5:30".</summary>

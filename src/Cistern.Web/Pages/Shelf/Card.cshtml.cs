@@ -1,7 +1,3 @@
-using Cistern.Drawing;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>The scale card for printing.</summary>

@@ -1,14 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Shelf;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Grain sizes: the words people use, what each brewer family takes, and their true size on this screen.</summary>

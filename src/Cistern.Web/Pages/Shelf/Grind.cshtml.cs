@@ -1,18 +1,5 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Application.Brews;
-using Cistern.Core.Planning;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
 using Cistern.Seeing;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.RateLimiting;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Shelf;
 

@@ -1,12 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Computes the mix of two waters, and how far to dilute a concentrate.</summary>

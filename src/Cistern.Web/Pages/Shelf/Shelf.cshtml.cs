@@ -1,9 +1,3 @@
-using System.Globalization;
-using Cistern.Data;
-using Cistern.Web.Frame;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>What stands on the shelf.</summary>

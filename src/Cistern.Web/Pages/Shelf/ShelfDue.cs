@@ -1,5 +1,3 @@
-using Cistern.Data;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Things on the shelf that need attention: a bag or papers running out, a cloth due for care.</summary>

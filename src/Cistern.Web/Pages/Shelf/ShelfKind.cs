@@ -1,8 +1,3 @@
-using Cistern.Data;
-using Cistern.Data.Shelf;
-using Cistern.Web.Wording;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Who looks at the shelf, and when.</summary>

@@ -1,14 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Physics;
-using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Shelf;
-using Cistern.Drawing;
-using Cistern.Web.Wording;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Every kind of thing on the shelf.</summary>

@@ -1,10 +1,3 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Data;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Shelf;

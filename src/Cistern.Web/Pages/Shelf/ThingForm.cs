@@ -1,8 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Shelf;

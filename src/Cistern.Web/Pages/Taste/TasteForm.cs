@@ -1,12 +1,3 @@
-using System.Globalization;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Core.Records;
-using Cistern.Data.Brews;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
-using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
-
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>One sip's fields.</summary>
@@ -132,7 +123,7 @@ public sealed class TasteForm
     /// <param name="values">The form's values.</param>
     /// <param name="mostG">The most that can be in the cup, g.</param>
     /// <param name="format">The taster's units.</param>
-    public static TasteForm Read(Values values, double mostG, FigureFormat format)
+    public static TasteForm Read(FormValues values, double mostG, FigureFormat format)
     {
         var sent = values.ToList();
         var form = new TasteForm(format);

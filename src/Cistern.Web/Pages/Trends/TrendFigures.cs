@@ -1,7 +1,3 @@
-using Cistern.Data.Log;
-using Cistern.Drawing;
-using Cistern.Web.Wording;
-
 namespace Cistern.Web.Pages.Trends;
 
 /// <summary>A figure for either axis of a trend.</summary>

@@ -1,10 +1,5 @@
 using System.Buffers;
-using Cistern.Application.Log;
-using Cistern.Data.Log;
-using Cistern.Drawing;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Log;
-using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Trends;
 

@@ -1,8 +1,3 @@
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Opens a demo beside the user's own data, on this machine only.</summary>

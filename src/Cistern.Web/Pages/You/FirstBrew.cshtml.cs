@@ -1,14 +1,4 @@
-using Cistern.Application;
-using Cistern.Application.Plans;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Web.Frame;
 using Cistern.Web.Pages.Bench;
-using Cistern.Web.Wording;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.You;
 

@@ -1,16 +1,3 @@
-using System.Globalization;
-using Cistern.Application;
-using Cistern.Application.Devices;
-using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
-using Cistern.Data;
-using Cistern.Data.Shelf;
-using Cistern.Web.Frame;
-using Cistern.Web.LocalNetwork;
-using Microsoft.AspNetCore.Mvc;
-using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
-
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, their units, and the theme.</summary>
