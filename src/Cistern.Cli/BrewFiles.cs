@@ -22,7 +22,7 @@ internal sealed class BrewFiles(Terminal terminal)
 
         if (brews[^1].State == BrewOutcome.Abandoned)
         {
-            return Refuse(Finding.Error("state", "Advice is on a brew that was brewed to its end.", "abandoned", "Give the last one that was."));
+            return Refuse(FindingKinds.BrewAbandoned.At("state"));
         }
 
         var line = brews.Where(brew => brew.State == BrewOutcome.Finished).ToList();
@@ -116,7 +116,7 @@ internal sealed class BrewFiles(Terminal terminal)
                 return distinct[0];
             }
 
-            Refuse(Finding.Error(of, string.Create(CultureInfo.InvariantCulture, $"The brews have {distinct.Count} of a {of}, and {recipe.Id} names none."), string.Join(", ", distinct.Select(name => name.Length == 0 ? "one without a name" : name)), $"Add \"{of}\": {{\"name\": …}} to the recipe, or give brews of one {of}."));
+            Refuse(FindingKinds.GearUnclear.At(of, distinct.Count, of, recipe.Id, string.Join(", ", distinct.Select(name => name.Length == 0 ? "one without a name" : name))));
             return null;
         }
     }

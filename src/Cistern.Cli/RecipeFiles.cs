@@ -73,7 +73,7 @@ internal sealed class RecipeFiles(Terminal terminal)
         var file = RecipeReader.Read(bytes);
         if (file.Recipes is not [var one])
         {
-            foreach (var finding in file.Findings.DefaultIfEmpty(Finding.Error("", "A plan is made of one recipe.", $"{file.Recipes.Length}", "Give it a file of one.")))
+            foreach (var finding in file.Findings.DefaultIfEmpty(FindingKinds.OneRecipeExpected.At("", file.Recipes.Length)))
             {
                 terminal.Error.WriteLine(finding);
             }

@@ -80,7 +80,7 @@ public static class BrewerSection
         {
             BrewerFamily.FrenchPress or BrewerFamily.Jar => 8,
             BrewerFamily.Siphon => BulbMm + 42,
-            _ => ServerDeepMm + 16,
+            BrewerFamily.TubePress or BrewerFamily.ValveDripper or BrewerFamily.LeverDripper => ServerDeepMm + 16,
         };
 
         private double BulbMm => 2 * Math.Pow(3 * brewer.CapacityMl * 1000 / (4 * Math.PI), 1.0 / 3);

@@ -114,8 +114,7 @@ public sealed class PlannedTableTests
     {
         foreach (var name in Member.All.Keys.Order(StringComparer.Ordinal))
         {
-            var member = Member.Named(name);
-            Tell($"{name} {member.Rule}");
+            Tell($"{Member.Named(name).Refuse("", name, "").Rule}");
         }
     }
 

@@ -48,7 +48,6 @@ public sealed record PlanShelf(
         PlanPick.Server => Servers,
         PlanPick.Kettle => Kettles,
         PlanPick.Spoon => Spoons,
-        _ => throw new ArgumentOutOfRangeException(nameof(pick)),
     };
 
     /// <summary>What a recipe takes from it when it is opened.</summary>

@@ -42,7 +42,7 @@ internal static class Adjustments
         Adjustment.Filter => "filter",
         Adjustment.Wrap => "wrapped",
         Adjustment.Stand => "standS",
-        _ => "as-planned",
+        Adjustment.AsPlanned => "as-planned",
     };
 
     /// <summary>The adjustment's unit.</summary>

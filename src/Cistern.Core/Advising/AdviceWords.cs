@@ -118,7 +118,6 @@ public static class AdviceWords
         WentWrong.DoseUnder => "too little coffee went in",
         WentWrong.WaterCool => "the water was too cool",
         WentWrong.WaterHot => "the water was too hot",
-        _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation, "No words for it."),
     };
 
     /// <summary>A change as if its second setting were the only one, for its wording.</summary>
@@ -169,7 +168,7 @@ public static class AdviceWords
             Adjustment.Filter => "Use a denser paper",
             Adjustment.Wrap => "Wrap a cloth round the brewer",
             Adjustment.Stand => "Let it stand before you drink",
-            _ => "The same again, as planned",
+            Adjustment.AsPlanned => "The same again, as planned",
         };
     }
 
@@ -199,7 +198,6 @@ public static class AdviceWords
         Complaint.HighAndDry => "Grounds were left on the wall, where no water reached them.",
         Complaint.WeakRunoff => "The first of it was weak.",
         Complaint.TooLittle => "There was too little in the cup.",
-        _ => "",
     };
 
     private static string Effect(AdvisedChange change)

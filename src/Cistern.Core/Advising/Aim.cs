@@ -60,7 +60,7 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
         AimOf.Yield => Outcome.ExtractionYieldPercent,
         AimOf.Finish => Outcome.FinishS,
         AimOf.Drain => Outcome.DrawdownS,
-        _ => Outcome.PressForceN,
+        AimOf.Press => Outcome.PressForceN,
     };
 
     /// <summary>The least uncertainty of a figure, in its unit: the variation of hands, water and coffee from brew to brew. Judged.</summary>
@@ -70,7 +70,7 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
         AimOf.FlavourSide => 0.06,
         AimOf.Yield => 0.15,
         AimOf.Press => 4,
-        _ => 2,
+        AimOf.Finish or AimOf.Drain => 2,
     };
 
     /// <summary>The probability that a figure is within its range.</summary>

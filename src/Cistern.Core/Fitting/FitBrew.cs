@@ -32,7 +32,7 @@ public sealed record FitKeys(string Grinder, string Vessel, string Coffee, strin
         FitScope.Mill => Grinder,
         FitScope.Vessel => Vessel,
         FitScope.Coffee => Coffee,
-        _ => Barista,
+        FitScope.Barista => Barista,
     };
 }
 

@@ -82,6 +82,6 @@ public static class FitJson
         FitFigure.TdsPercent => "tdsPercent",
         FitFigure.DrinkG => "beverageG",
         FitFigure.DrawdownS => "drawdownS",
-        _ => "slurryC",
+        FitFigure.PressFelt or FitFigure.SlurryC => "slurryC",
     };
 }

@@ -332,7 +332,7 @@ public static class Fitter
                     FitFigure.DrinkG => totals.FinalG,
                     FitFigure.DrawdownS => totals.DrawdownS ?? double.NaN,
                     FitFigure.PressFelt => totals.PressForceN ?? double.NaN,
-                    _ => TemperatureC(forecast, brew.Readings[i].AtS),
+                    FitFigure.SlurryC => TemperatureC(forecast, brew.Readings[i].AtS),
                 };
             }
 

@@ -44,7 +44,7 @@ public static class Outcomes
         Outcome.FinishS => totals.FinishS,
         Outcome.DrawdownS => totals.DrawdownS,
         Outcome.PressForceN => totals.PressForceN,
-        _ => totals.FinishS + totals.DrinkableAfterS,
+        Outcome.DrinkableAtS => totals.FinishS + totals.DrinkableAfterS,
     };
 }
 

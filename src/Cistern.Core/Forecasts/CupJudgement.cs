@@ -70,7 +70,7 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
     {
         ExtractionLevel.Under => "under-extracted",
         ExtractionLevel.ToTheEnd => "over-extracted",
-        _ => "well extracted",
+        ExtractionLevel.Well => "well extracted",
     };
 
     /// <summary>The side of a flavour balance.</summary>
@@ -83,7 +83,7 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
         FlavourSide.SourSide => "on the sour side",
         FlavourSide.Balanced => "balanced",
         FlavourSide.BitterSide => "on the bitter side",
-        _ => "bitter",
+        FlavourSide.Bitter => "bitter",
     };
 
     /// <summary>A flavour balance in words, including whether it is only slightly to one side.</summary>

@@ -90,6 +90,7 @@ public sealed record ForecastFile(IReadOnlyList<Forecast> Forecasts, IReadOnlyLi
         foreach (var finding in findings)
         {
             json.WriteStartObject();
+            json.WriteString("code", finding.Code);
             json.WriteString("severity", Words<Severity>.Of(finding.Severity));
             json.WriteString("place", finding.Place);
             json.WriteString("rule", finding.Rule);

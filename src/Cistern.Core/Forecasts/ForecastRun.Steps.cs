@@ -4,61 +4,33 @@ namespace Cistern.Core.Forecasts;
 internal sealed partial class ForecastRun
 {
     public bool Visit(Step.HeatWater step) => Pass(step);
-
     public bool Visit(Step.RinseFilter step) => Warm(step, step.Hot ? 60 : 0);
-
     public bool Visit(Step.Preheat step) => Warm(step, 80);
-
     public bool Visit(Step.Weigh step) => Pass(step);
-
     public bool Visit(Step.GrindCoffee step) => Pass(step);
-
     public bool Visit(Step.LevelBed step) => Pass(step);
-
     public bool Visit(Step.MakeWell step) => Pass(step);
-
     public bool Visit(Step.Stir step) => Turn(step, 1, step.Continuous);
-
     public bool Visit(Step.Swirl step) => Turn(step, 0.6);
-
     public bool Visit(Step.TapRaft step) => Turn(step, 0.4);
-
     public bool Visit(Step.BreakCrust step) => Turn(step, 0.7);
-
     public bool Visit(Step.Skim step) => Pass(step);
-
     public bool Visit(Step.Lid step) => slurry.Covered = step.On;
-
     public bool Visit(Step.OffScale step) => Pass(step);
-
     public bool Visit(Step.SetOnServer step) => Pass(step);
-
     public bool Visit(Step.Smell step) => Pass(step);
-
     public bool Visit(Step.PurgeAir step) => Pass(step);
-
     public bool Visit(Step.CloseValve step) => Shut();
-
     public bool Visit(Step.Wait step) => Idle(step.ForS);
-
     public bool Visit(Step.WaitFor step) => Idle(step.ExpectS);
-
     public bool Visit(Step.Strain step) => Pass(step);
-
     public bool Visit(Step.Share step) => Pass(step);
-
     public bool Visit(Step.StopDrip step) => Shut();
-
     public bool Visit(Step.Clear step) => Pass(step);
-
     public bool Visit(Step.Dilute step) => Add(step);
-
     public bool Visit(Step.Ice step) => Add(step);
-
     public bool Visit(Step.StirCup step) => Pass(step);
-
     public bool Visit(Step.Taste step) => Pass(step);
-
     public bool Visit(Step.Serve step) => Pass(step);
 
     public bool Visit(Step.Tare step)
@@ -91,7 +63,7 @@ internal sealed partial class ForecastRun
         {
             PourHeight.Low => 0.6,
             PourHeight.High => 1.3,
-            _ => 0.8,
+            PourHeight.Normal => 0.8,
         };
         slurry.Pour(Math.Max(0, pour.ToG - slurry.PouredG), pour.OverS, pour.TemperatureC ?? recipe.Water.TemperatureC, vigour);
         if (pour.StirsIn)

@@ -34,91 +34,48 @@ public readonly record struct VesselState(bool Lid, double? PlungerShare, bool F
     private sealed class After(VesselState state, double share, bool over) : IStepVisitor<VesselState>
     {
         public VesselState Visit(Step.HeatWater step) => state;
-
         public VesselState Visit(Step.RinseFilter step) => state;
-
         public VesselState Visit(Step.Preheat step) => state;
-
         public VesselState Visit(Step.Weigh step) => state;
-
         public VesselState Visit(Step.GrindCoffee step) => state;
-
         public VesselState Visit(Step.Tare step) => state;
-
         public VesselState Visit(Step.AddCoffee step) => state with { CoffeeIn = true };
-
         public VesselState Visit(Step.Pour step) => state;
-
         public VesselState Visit(Step.LevelBed step) => state;
-
         public VesselState Visit(Step.MakeWell step) => state;
-
         public VesselState Visit(Step.Stir step) => state;
-
         public VesselState Visit(Step.Swirl step) => state;
-
         public VesselState Visit(Step.TapRaft step) => state;
-
         public VesselState Visit(Step.BreakCrust step) => state;
-
         public VesselState Visit(Step.Skim step) => state;
-
         public VesselState Visit(Step.Lid step) => state with { Lid = step.On };
-
         public VesselState Visit(Step.SeatPlunger step) => state with { PlungerShare = 0 };
-
         public VesselState Visit(Step.OffScale step) => state;
-
         public VesselState Visit(Step.SetOnServer step) => state;
-
         public VesselState Visit(Step.LiftPlunger step) => state with { PlungerShare = null };
-
         public VesselState Visit(Step.Smell step) => state;
-
         public VesselState Visit(Step.PurgeAir step) => state;
-
         public VesselState Visit(Step.Flip step) => state with { Turned = share < 0.5 && state.Turned };
-
         public VesselState Visit(Step.LightBurner step) => state with { Flame = true };
-
         public VesselState Visit(Step.SeatChamber step) => state;
-
         public VesselState Visit(Step.RemoveBurner step) => state with { Flame = false, Open = true };
-
         public VesselState Visit(Step.OpenValve step) => state with { Open = true };
-
         public VesselState Visit(Step.CloseValve step) => state with { Open = false };
-
         public VesselState Visit(Step.Wait step) => state;
-
         public VesselState Visit(Step.WaitFor step) => state;
-
         public VesselState Visit(Step.Press step) => state with { PlungerShare = share };
-
         public VesselState Visit(Step.Plunge step) => state with { PlungerShare = step.Depth == PlungeDepth.Bottom ? share : 0 };
-
         public VesselState Visit(Step.Drain step) => state with { Open = !over };
-
         public VesselState Visit(Step.Decant step) => state;
-
         public VesselState Visit(Step.Strain step) => state;
-
         public VesselState Visit(Step.Share step) => state;
-
         public VesselState Visit(Step.SwapCup step) => state;
-
         public VesselState Visit(Step.StopDrip step) => state;
-
         public VesselState Visit(Step.Clear step) => state;
-
         public VesselState Visit(Step.Dilute step) => state;
-
         public VesselState Visit(Step.Ice step) => state;
-
         public VesselState Visit(Step.StirCup step) => state;
-
         public VesselState Visit(Step.Taste step) => state;
-
         public VesselState Visit(Step.Serve step) => state;
     }
 }

@@ -13,7 +13,7 @@ public readonly record struct FilterTraits(double Resistance, double FinesPassed
         Filter.MetalMesh => new(2e7, 0.35),
         Filter.MetalDisc => new(1.5e8, 0.10),
         Filter.Cloth => new(6e8, 0.02),
-        _ => new(0, 0.50),
+        Filter.None => new(0, 0.50),
     };
 }
 
@@ -83,7 +83,7 @@ public sealed record Vessel(
         BrewerFamily.ValveDripper => (new(130, 0.95, 0.60, 0.0065, 0.0150, 2.05, 0, 15, 0, Filter.Paper), 500, Material.Plastic),
         BrewerFamily.LeverDripper => (new(220, 1.00, 0.70, 0.0060, 0.0190, 2.05, 0, 22, 0, Filter.Paper), 360, Material.Glass),
         BrewerFamily.Siphon => (new(150, 0.80, 0.80, 0.0045, 0.0028, 1.75, 0, 0, 28_000, Filter.Cloth), 360, Material.Glass),
-        _ => (new(250, 1.10, 0.80, 0.0050, 0, 2.00, 25, 0, 0, Filter.None), 475, Material.Glass),
+        BrewerFamily.Jar => (new(250, 1.10, 0.80, 0.0050, 0, 2.00, 25, 0, 0, Filter.None), 475, Material.Glass),
     };
 
     private static (double Heat, double Loss) Factors(Material material) => material switch
@@ -92,6 +92,6 @@ public sealed record Vessel(
         Material.Plastic => (0.6, 0.75),
         Material.Ceramic => (1.6, 0.95),
         Material.Steel => (0.7, 1.05),
-        _ => (0.9, 0.45),
+        Material.DoubleWall => (0.9, 0.45),
     };
 }

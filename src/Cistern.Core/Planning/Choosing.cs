@@ -111,7 +111,7 @@ public static class Choosing
     {
         BrewerFamily.Siphon => WashingUp.Much,
         BrewerFamily.FrenchPress or BrewerFamily.Jar => WashingUp.Some,
-        _ => WashingUp.Little,
+        BrewerFamily.TubePress or BrewerFamily.ValveDripper or BrewerFamily.LeverDripper => WashingUp.Little,
     };
 
     private static Choice Weigh(Recipe written, Wish wish, ForecastModel model)

@@ -12,6 +12,5 @@ public static class CommonSizes
         BrewerFamily.LeverDripper => [240, 360, 600],
         BrewerFamily.Siphon => [240, 360, 600],
         BrewerFamily.Jar => [350, 475, 950],
-        _ => throw new ArgumentOutOfRangeException(nameof(family)),
     };
 }

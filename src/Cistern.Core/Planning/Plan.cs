@@ -94,7 +94,6 @@ public sealed record PlanPicks
         PlanPick.Server => ServerId,
         PlanPick.Kettle => KettleId,
         PlanPick.Spoon => SpoonId,
-        _ => throw new ArgumentOutOfRangeException(nameof(pick)),
     };
 
     /// <summary>A copy with one pick replaced.</summary>
@@ -107,7 +106,6 @@ public sealed record PlanPicks
         PlanPick.Server => this with { ServerId = id },
         PlanPick.Kettle => this with { KettleId = id },
         PlanPick.Spoon => this with { SpoonId = id },
-        _ => throw new ArgumentOutOfRangeException(nameof(pick)),
     };
 }
 

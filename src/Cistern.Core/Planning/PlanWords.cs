@@ -70,7 +70,7 @@ public static class PlanWords
             var applied = work.Apply(change);
             if (applied.Refusal is { } why)
             {
-                findings.Add(Finding.Error(word, Rule(why), applied.Solution?.Why ?? (applied.Findings.Count > 0 ? applied.Findings[0].Rule : word), Remedy(why, applied)));
+                findings.Add(Refused(why, applied).At(word, applied.Solution?.Why ?? (applied.Findings.Count > 0 ? applied.Findings[0].Rule : word), applied.Value ?? 0, Nearest(applied)));
             }
             else
             {
@@ -154,7 +154,7 @@ public static class PlanWords
                 text = value;
                 return Typed(outcome is Outcome.FinishS or Outcome.DrawdownS or Outcome.DrinkableAtS ? TypedNumber.ReadClock(text, 0, Member.MaxBrewS) : TypedNumber.Read(text, -20, Member.MaxWaterG, "")) is { } wanted ? new PlanChange.Ask(asked, outcome, wanted) : null;
             default:
-                findings.Add(Finding.Error(word, $"A change is one of {string.Join(", ", All.Select(one => one.Word))}, with its value after an equals sign.", parts[0], $"find takes one of {string.Join(", ", Set.Keys)}, then one of {string.Join(", ", Figures.Keys)}."));
+                findings.Add(FindingKinds.UnknownChange.At(word, string.Join(", ", All.Select(one => one.Word)), parts[0], string.Join(", ", Set.Keys), string.Join(", ", Figures.Keys)));
                 return null;
         }
 
@@ -164,38 +164,31 @@ public static class PlanWords
         {
             if (number.Problem is { } problem)
             {
-                findings.Add(Finding.Error(word, problem, text.Length == 0 ? "nothing" : text, "Type it again."));
+                findings.Add(FindingKinds.ChangeUnreadable.At(word, problem, text.Length == 0 ? "nothing" : text));
             }
 
             return number.Value;
         }
     }
 
-    private static string Rule(PlanRefusal why) => why switch
+    private static FindingKind Refused(PlanRefusal why, PlanApplied applied) => why switch
     {
-        PlanRefusal.NoBatch => "No dose and water give that with the quantities that are held.",
-        PlanRefusal.ReleaseTooEarly => "The steep cannot end before the steps before it are done.",
-        PlanRefusal.NoSuchMoment => "The moment that should start the clock does not occur.",
-        PlanRefusal.NotReached => "That is not reached.",
-        PlanRefusal.PushesOthers => "That would delay the steps after it.",
-        PlanRefusal.NothingToDilute => "It is no stronger than that, so there is nothing to dilute.",
-        PlanRefusal.Unreadable => "The result would not be a recipe.",
-        PlanRefusal.NothingLeft => "The brewer is empty by then.",
-        PlanRefusal.NoTime => "Say when: put=stir:1:00.",
-        PlanRefusal.NoPlace => "There is no place for that in this plan, or it has it already.",
-        PlanRefusal.TooManySteps => "A recipe has at least one step and no more than the limit.",
-        PlanRefusal.StepRefused => "The step's members are inconsistent.",
-        PlanRefusal.CannotGrind => "The grind cannot be set.",
-        _ => "This brew has no such thing.",
+        PlanRefusal.NoBatch => FindingKinds.NoBatch,
+        PlanRefusal.ReleaseTooEarly => FindingKinds.SteepEndsTooEarly,
+        PlanRefusal.NoSuchMoment => FindingKinds.NoSuchMoment,
+        PlanRefusal.NoSuchThing => FindingKinds.NoSuchThing,
+        PlanRefusal.NotReached => applied.Solution is null ? FindingKinds.OutOfReach : FindingKinds.NearestIs,
+        PlanRefusal.PushesOthers => FindingKinds.PushesOthers,
+        PlanRefusal.NothingToDilute => FindingKinds.NothingToDilute,
+        PlanRefusal.Unreadable => FindingKinds.NotARecipeAnyMore,
+        PlanRefusal.NothingLeft => applied.Value >= 0 ? FindingKinds.BrewerEmptyAfter : FindingKinds.OnlyBeforeWater,
+        PlanRefusal.NoTime => FindingKinds.TimeNeeded,
+        PlanRefusal.NoPlace => FindingKinds.NoPlaceForIt,
+        PlanRefusal.TooManySteps => FindingKinds.StepsAtLimit,
+        PlanRefusal.StepRefused => FindingKinds.StepInconsistent,
+        PlanRefusal.CannotGrind => FindingKinds.CannotGrind,
     };
 
-    private static string Remedy(PlanRefusal why, PlanApplied applied) => why switch
-    {
-        PlanRefusal.ReleaseTooEarly => string.Create(CultureInfo.InvariantCulture, $"Not before {applied.Value:0.#} s."),
-        PlanRefusal.NothingLeft when applied.Value >= 0 => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s."),
-        PlanRefusal.NothingLeft => "Before the first water.",
-        PlanRefusal.PushesOthers => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s, or move the steps after it first."),
-        PlanRefusal.NotReached when applied.Solution is { } solution => string.Create(CultureInfo.InvariantCulture, $"The nearest: {string.Join(", ", solution.Values.Select(pair => $"{pair.Key} {pair.Value:0.##}"))}."),
-        _ => "Ask for something else.",
-    };
+    private static string Nearest(PlanApplied applied) =>
+        string.Join(", ", applied.Solution?.Values.Select(pair => string.Create(CultureInfo.InvariantCulture, $"{pair.Key} {pair.Value:0.##}")) ?? []);
 }

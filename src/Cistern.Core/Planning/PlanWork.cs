@@ -156,7 +156,6 @@ public sealed class PlanWork
         Quantity.Water => batch.WaterG,
         Quantity.Ratio => batch.Ratio,
         Quantity.Drink => drinkG(),
-        _ => throw new ArgumentOutOfRangeException(nameof(quantity)),
     };
 
     private double? ServerMl => Of(Plan.Picks.ServerId, Gear.ServerMl);

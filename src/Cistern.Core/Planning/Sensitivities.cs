@@ -53,7 +53,7 @@ public static class Sensitivities
         Setting.SteepEndS => 60,
         Setting.Turns => 4,
         // How fast it is pressed hardly moves the cup.
-        _ => null,
+        Setting.PressS => null,
     };
 
     private sealed record Cached(IReadOnlyList<Sensitivity> Sensitivities);

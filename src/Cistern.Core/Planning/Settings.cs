@@ -42,7 +42,7 @@ public static class Settings
             Setting.MedianUm => recipe.Grind.MedianUm,
             Setting.SteepEndS => SteepEndIndex(recipe) is >= 0 and var index ? forecast.Timings[index].StartS : null,
             Setting.Turns => StirIndex(recipe) is >= 0 and var index ? ((Step.Stirring)recipe.Steps[index]).Turns : null,
-            _ => PressIndex(recipe) is >= 0 and var index ? recipe.Steps[index].OverS : null,
+            Setting.PressS => PressIndex(recipe) is >= 0 and var index ? recipe.Steps[index].OverS : null,
         };
     }
 

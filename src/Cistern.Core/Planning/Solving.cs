@@ -35,7 +35,7 @@ public sealed record Dial(Setting Setting, Span Range, double StepSize, double O
             Setting.MedianUm => new Dial(setting, new Span(250, 1500), 10, 0),
             Setting.SteepEndS => new Dial(setting, new Span(Math.Max(1, 0.3 * value), Math.Max(60, 3 * value)), 5, 0),
             Setting.Turns => new Dial(setting, new Span(0, 20), 1, 0),
-            _ => new Dial(setting, new Span(10, 60), 1, 0),
+            Setting.PressS => new Dial(setting, new Span(10, 60), 1, 0),
         };
     }
 }
@@ -132,7 +132,7 @@ public static class Solving
         Setting.MedianUm => "the grind",
         Setting.SteepEndS => "the end of the steep",
         Setting.Turns => "the stirring",
-        _ => "the time of the press",
+        Setting.PressS => "the time of the press",
     };
 
     private static Solution Answer(Forecast forecast, Dial dial, double value, bool reached, string? why) =>

@@ -43,7 +43,6 @@ public static class TargetWords
         TargetWord.Lighter => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 - MostShare), expected.FinalTdsPercent * (1 - MinShare))),
         TargetWord.LessBitter => new("tilt", Rounded(expected.FlavourBalance - MostBalance, expected.FlavourBalance - MinBalance)),
         TargetWord.LessSour => new("tilt", Rounded(expected.FlavourBalance + MinBalance, expected.FlavourBalance + MostBalance)),
-        _ => throw new ArgumentOutOfRangeException(nameof(word), word, "No such word."),
     };
 
     private static Span Rounded(double low, double high) => new(Math.Round(low, 2), Math.Round(high, 2));

@@ -41,7 +41,7 @@ public static class Tolerances
         Setting.MedianUm => (0.06 * value, 0.6 * value),
         Setting.SteepEndS => (30, Math.Max(600, value)),
         Setting.Turns => (3, 30),
-        _ => (5, 60),
+        Setting.PressS => (5, 60),
     };
 
     /// <summary>

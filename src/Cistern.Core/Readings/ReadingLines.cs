@@ -32,7 +32,7 @@ public static class ReadingLines
 
             if (readings.Count >= Most)
             {
-                findings.Add(Finding.Error(Place(number), $"A request holds at most {Most} readings.", "more", "Send them in pieces."));
+                findings.Add(FindingKinds.TooManyReadings.At(Place(number), Most));
                 break;
             }
 
@@ -53,7 +53,7 @@ public static class ReadingLines
 
         if (readings.Count == 0 && findings.Count == 0)
         {
-            findings.Add(Finding.Error("", "There is no reading in it.", "nothing", "Send one reading a line."));
+            findings.Add(FindingKinds.NoReadings.At(""));
         }
 
         return (findings.Count > 0 ? [] : readings.ToImmutable(), findings.ToImmutable());
@@ -66,16 +66,16 @@ public static class ReadingLines
         const double AheadMs = 5_000;
         if (ReadingRange.Find(word) is not { } range)
         {
-            return Finding.Error("", "There is no such kind of reading.", word ?? "nothing", $"One of {string.Join(", ", ReadingRange.All.Select(one => one.Word))}.");
+            return FindingKinds.UnknownReading.At("", word ?? "nothing", string.Join(", ", ReadingRange.All.Select(one => one.Word)));
         }
 
         if (value is not { } number || !range.Holds(number))
         {
-            return Finding.Error("", "No such instrument shows this value.", value is { } shown ? shown.ToString("G6", CultureInfo.InvariantCulture) : "no number", string.Create(CultureInfo.InvariantCulture, $"{range.Word} lies from {range.Low} to {range.High} {range.Unit}."));
+            return FindingKinds.ReadingOutOfRange.At("", value is { } shown ? shown : "no number", range.Word, range.Low, range.High, range.Unit);
         }
 
         return atMs is { } ms && !(ms >= earliestMs && ms <= nowMs + AheadMs)
-            ? Finding.Error("", "That time is outside this brew.", ms.ToString("G15", CultureInfo.InvariantCulture), string.Create(CultureInfo.InvariantCulture, $"UTC milliseconds by the server's clock, from {earliestMs:0} to {nowMs + AheadMs:0}; or leave it out, for now."))
+            ? FindingKinds.ReadingOutsideBrew.At("", ms, earliestMs, nowMs + AheadMs)
             : null;
     }
 
@@ -85,7 +85,7 @@ public static class ReadingLines
         double? atMs = null;
         if (parts.Length != 3 || (parts[1].Length > 0 && !TryNumber(parts[1], out atMs)) || !TryNumber(parts[2], out var value))
         {
-            return (null, null, null, Finding.Error("", "This line cannot be read.", line.Length > 60 ? line[..60] : line, $"Under the header {Head} each line has three values, the last two of them numbers."));
+            return (null, null, null, FindingKinds.CsvLineUnreadable.At("", line.Length > 60 ? line[..60] : line, Head));
         }
 
         return (parts[0], atMs, value, null);
@@ -117,6 +117,6 @@ public static class ReadingLines
             // Reported below, like any invalid line.
         }
 
-        return (null, null, null, Finding.Error("", "This line cannot be read.", line.Length > 60 ? line[..60] : line, "One JSON object a line, with of, atMs and value."));
+        return (null, null, null, FindingKinds.JsonLineUnreadable.At("", line.Length > 60 ? line[..60] : line));
     }
 }

@@ -75,11 +75,9 @@ public sealed class SimulatedBrew
 
     private const double MinStreamG = 4;
 
-    private const double LidG = 62;
-    private const double PlungerG = 118;
-
     private readonly List<Load> loads = [];
     private readonly List<DetectedEvent> truth = [];
+    private readonly ImmutableArray<LoadChange> changes;
     private readonly bool overServer;
     private double vesselG;
 
@@ -87,6 +85,7 @@ public sealed class SimulatedBrew
     {
         (Plan, Hands, Real) = (plan, hands, real);
         vesselG = chance.Next(380, 820);
+        changes = [.. real.Recipe.Steps.Select(step => step.Accept(new LoadChanges(real.Recipe)))];
         overServer = IsOverServer(plan.Recipe);
         if (real.Recipe.Brewer.Family != BrewerFamily.Siphon)
         {
@@ -174,17 +173,19 @@ public sealed class SimulatedBrew
     /// <summary>Whether a tool moves in the vessel.</summary>
     public bool Stirs(double atS) => Real.Timings.Any(timing => Real.Recipe.Steps[timing.Index] is Step.Stirring && timing.StartS <= atS && atS < timing.EndS);
 
-    private ImmutableArray<Step> Steps => Real.Recipe.Steps;
+    private double IceG => changes.Where(change => change.Kind == LoadKind.Ice).Sum(change => change.G);
+
+    private int First(LoadKind kind) => changes.Select(change => change.Kind).ToList().IndexOf(kind);
 
     private int SteepEndAt => Acts.SteepEndIndex(Real.Recipe);
 
     private void MakeReady()
     {
-        var firstS = Real.Timings.Where(timing => Steps[timing.Index] is Step.Pour or Step.AddCoffee or Step.Tare).Select(timing => timing.StartS).DefaultIfEmpty(0).Min();
+        var firstS = Real.Timings.Where(timing => changes[timing.Index].Kind is LoadKind.Water or LoadKind.Coffee or LoadKind.Tare).Select(timing => timing.StartS).DefaultIfEmpty(0).Min();
         BeginS = firstS - 18;
         if (overServer)
         {
-            Put(DetectedEventKind.CupOn, BeginS + 2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
+            Put(DetectedEventKind.CupOn, BeginS + 2, ServerG + IceG);
             Report(DetectedEventKind.Tare, firstS - 2, 0);
             return;
         }
@@ -199,49 +200,43 @@ public sealed class SimulatedBrew
             return;
         }
 
-        var firstPour = Steps.IndexOf(Steps.FirstOrDefault(step => step is Step.Pour)!);
-        var coffee = Steps.IndexOf(Steps.First(step => step is Step.AddCoffee));
+        var firstPour = First(LoadKind.Water);
+        var coffee = First(LoadKind.Coffee);
         var coffeeFirst = firstPour < 0 || coffee < firstPour;
         var firstS = firstPour < 0 ? 0 : Real.Timings[firstPour].StartS - (coffeeFirst ? 0 : PutDownS);
         if (coffeeFirst)
         {
             Report(DetectedEventKind.Tare, firstS - 9, 0);
-            Drop(DetectedEventKind.CoffeeIn, firstS - 6, 1.5, Real.Recipe.Coffee.DoseG);
+            Drop(DetectedEventKind.CoffeeIn, firstS - 6, 1.5, changes[coffee].G);
         }
 
         Report(DetectedEventKind.Tare, firstS - 1.6, 0);
-        var poured = false;
-        for (var i = 0; i < Steps.Length; i++)
+        var inG = 0.0;
+        for (var i = 0; i < changes.Length; i++)
         {
-            var timing = Real.Timings[i];
-            switch (Steps[i])
+            var (timing, (kind, g)) = (Real.Timings[i], changes[i]);
+            if (kind == LoadKind.Coffee && !coffeeFirst)
             {
-                case Step.AddCoffee when !coffeeFirst:
-                    Drop(DetectedEventKind.CoffeeIn, timing.StartS, 1.5, Real.Recipe.Coffee.DoseG);
-                    break;
-                case Step.Pour pour:
-                    var beforeG = Steps.Take(i).OfType<Step.Pour>().Select(before => before.ToG).LastOrDefault();
-                    // The kettle is put down before the coffee is taken up.
-                    var earlyS = !coffeeFirst && i < coffee ? PutDownS : 0;
-                    loads.Add(new Load(timing.StartS - earlyS, timing.EndS - earlyS, pour.ToG - beforeG));
-                    Report(DetectedEventKind.PourBegun, timing.StartS - earlyS, 0);
-                    Report(DetectedEventKind.PourEnded, timing.EndS - earlyS, pour.ToG);
-                    if (Hands.TareInPour && !poured && timing.LengthS > 6)
-                    {
-                        Report(DetectedEventKind.Tare, timing.StartS - earlyS + (timing.LengthS * 0.45), 0);
-                    }
+                Drop(DetectedEventKind.CoffeeIn, timing.StartS, 1.5, g);
+            }
+            else if (kind == LoadKind.Water)
+            {
+                // The kettle is put down before the coffee is taken up.
+                var earlyS = !coffeeFirst && i < coffee ? PutDownS : 0;
+                loads.Add(new Load(timing.StartS - earlyS, timing.EndS - earlyS, g - inG));
+                Report(DetectedEventKind.PourBegun, timing.StartS - earlyS, 0);
+                Report(DetectedEventKind.PourEnded, timing.EndS - earlyS, g);
+                if (Hands.TareInPour && inG == 0 && timing.LengthS > 6)
+                {
+                    Report(DetectedEventKind.Tare, timing.StartS - earlyS + (timing.LengthS * 0.45), 0);
+                }
 
-                    poured = true;
-                    break;
-                case Step.Lid lid when i < SteepEndAt:
-                    loads.Add(new Load(timing.StartS + PutDownS, timing.StartS + PutDownS + 0.4, lid.On ? LidG : -LidG));
-                    vesselG += lid.On ? LidG : -LidG;
-                    break;
-                case Step.SeatPlunger when i < SteepEndAt:
-                    loads.Add(new Load(timing.StartS + PutDownS, timing.StartS + PutDownS + 0.6, PlungerG));
-                    break;
-                default:
-                    break;
+                inG = g;
+            }
+            else if ((kind is LoadKind.Lid or LoadKind.Plunger) && i < SteepEndAt)
+            {
+                loads.Add(new Load(timing.StartS + PutDownS, timing.StartS + PutDownS + (kind == LoadKind.Lid ? 0.4 : 0.6), g));
+                vesselG += kind == LoadKind.Lid ? g : 0;
             }
         }
     }
@@ -254,14 +249,14 @@ public sealed class SimulatedBrew
         }
 
         var startS = Real.Timings[SteepEndAt].StartS;
-        if (Steps[SteepEndAt] is Step.Press && Hands.PressesOnScale)
+        if (changes[SteepEndAt].Kind == LoadKind.Pressed && Hands.PressesOnScale)
         {
             Report(DetectedEventKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / WaterPhysics.Gravity);
             Report(DetectedEventKind.PressEnded, Real.Timings[SteepEndAt].EndS, 0);
             return;
         }
 
-        var drains = Steps.Any(step => step is Step.Drain);
+        var drains = First(LoadKind.Drains) >= 0;
         if (!overServer)
         {
             // A dripper is set over the server just before it is opened.
@@ -276,12 +271,12 @@ public sealed class SimulatedBrew
 
             if (drains)
             {
-                Put(DetectedEventKind.CupOn, startS - 3.2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
+                Put(DetectedEventKind.CupOn, startS - 3.2, ServerG + IceG);
                 Report(DetectedEventKind.Tare, startS - 1.4, 0);
             }
             else
             {
-                var endS = Steps.Select((step, i) => step is Step.Press or Step.Decant ? Real.Timings[i].EndS : startS).Max();
+                var endS = changes.Select((change, i) => change.Kind is LoadKind.Pressed or LoadKind.PouredOff ? Real.Timings[i].EndS : startS).Max();
                 Put(DetectedEventKind.CupOn, endS + 0.8, ServerG + Real.Totals.BeverageG);
                 return;
             }
@@ -294,19 +289,20 @@ public sealed class SimulatedBrew
     private void RunOut()
     {
         var openS = double.NaN;
-        for (var i = 0; i < Steps.Length; i++)
+        for (var i = 0; i < changes.Length; i++)
         {
-            if ((Steps[i] is Step.OpenValve or Step.Drain) && double.IsNaN(openS))
+            var kind = changes[i].Kind;
+            if ((kind is LoadKind.Opens or LoadKind.Drains) && double.IsNaN(openS))
             {
                 openS = Real.Timings[i].StartS;
             }
 
-            if (!double.IsNaN(openS) && (Steps[i] is Step.CloseValve or Step.Drain))
+            if (!double.IsNaN(openS) && (kind is LoadKind.Closes or LoadKind.Drains))
             {
-                Stream(openS, Steps[i] is Step.Drain ? Real.Timings[i].EndS : Real.Timings[i].StartS);
+                Stream(openS, kind == LoadKind.Drains ? Real.Timings[i].EndS : Real.Timings[i].StartS);
                 openS = double.NaN;
             }
-            else if (Steps[i] is Step.SwapCup)
+            else if (kind == LoadKind.CupSwapped)
             {
                 // The full cup is removed and another one put down.
                 var atS = Real.Timings[i].StartS;
@@ -390,12 +386,12 @@ public sealed class SimulatedBrew
 
         // What is added to the drink goes into the server on the scale, one thing after another.
         var freeS = truth.Count > 0 ? truth.Max(sighting => sighting.AtS) + 2 : 0;
-        for (var i = Math.Max(0, SteepEndAt); i < Steps.Length; i++)
+        for (var i = Math.Max(0, SteepEndAt); i < changes.Length; i++)
         {
             var atS = Math.Max(freeS, Real.Timings[i].StartS);
-            if (Steps[i] is Step.Dilute { WaterG: > 0 } dilute)
+            if (changes[i] is { Kind: LoadKind.Dilution, G: > 0 and var g })
             {
-                Drop(DetectedEventKind.Dilution, atS, Math.Max(3, dilute.WaterG / 15), dilute.WaterG);
+                Drop(DetectedEventKind.Dilution, atS, Math.Max(3, g / 15), g);
                 freeS = truth.Max(sighting => sighting.AtS) + 2;
             }
         }

@@ -79,18 +79,22 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
     /// <exception cref="KeyNotFoundException">There is no such member.</exception>
     public static Member Named(string name) => All[name];
 
-    /// <summary>The rule in words: "a number from 0.5 to 1000 g".</summary>
-    public string Rule => Kind switch
-    {
-        MemberKind.Number => Invariant($"must be a number from {Min} to {Max}{(Unit.Length == 0 ? "" : " " + Unit)}."),
-        MemberKind.Whole => Invariant($"must be a whole number from {Min} to {Max}."),
-        MemberKind.Flag => "must be true or false.",
-        MemberKind.Word => $"must be one of {string.Join(", ", Words)}.",
-        MemberKind.Text => Invariant($"must be text of at most {Max} characters."),
-        _ => Invariant($"must be two numbers [low, high] from {Min} to {Max}{(Unit.Length == 0 ? "" : " " + Unit)}, low first."),
-    };
+    /// <summary>Its unit as it follows a number: with a space before it, or nothing.</summary>
+    public string UnitAfter => Unit.Length == 0 ? "" : " " + Unit;
 
-    private static string Invariant(FormattableString text) => FormattableString.Invariant(text);
+    /// <summary>The finding for a value that breaks the rule.</summary>
+    /// <param name="place">Where, in the file.</param>
+    /// <param name="name">The member as it is called there.</param>
+    /// <param name="found">The value found.</param>
+    public Finding Refuse(string place, string name, string found) => Kind switch
+    {
+        MemberKind.Number => FindingKinds.NumberExpected.At(place, name, Min, Max, UnitAfter, found),
+        MemberKind.Whole => FindingKinds.WholeNumberExpected.At(place, name, Min, Max, found),
+        MemberKind.Flag => FindingKinds.FlagExpected.At(place, name, found),
+        MemberKind.Word => FindingKinds.WordExpected.At(place, name, string.Join(", ", Words), found),
+        MemberKind.Text => FindingKinds.TextExpected.At(place, name, Max, found),
+        MemberKind.Range => FindingKinds.RangeExpected.At(place, name, Min, Max, UnitAfter, found),
+    };
 
     private static Member Number(string name, double min, double max, string unit) => new(name, MemberKind.Number, min, max, [], unit);
 

@@ -24,7 +24,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
 
         var member = Member.Named(rule ?? name);
-        return IsNumber(value, member, out var number) ? number : Refuse<double?>(name, member.Rule, value, null);
+        return IsNumber(value, member, out var number) ? number : Refuse<double?>(name, member, value, null);
     }
 
     public int Whole(string name, int otherwise)
@@ -37,7 +37,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         var member = Member.Named(name);
         return IsNumber(value, member, out var number) && number == Math.Floor(number)
             ? (int)number
-            : Refuse(name, member.Rule, value, otherwise);
+            : Refuse(name, member, value, otherwise);
     }
 
     public bool Flag(string name, bool otherwise)
@@ -49,7 +49,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
         return value.ValueKind is JsonValueKind.True or JsonValueKind.False
             ? value.GetBoolean()
-            : Refuse(name, Member.Named(name).Rule, value, otherwise);
+            : Refuse(name, Member.Named(name), value, otherwise);
     }
 
     public T? Word<T>(string name)
@@ -61,7 +61,12 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
 
         var found = value.ValueKind == JsonValueKind.String ? Words<T>.Find(value.GetString()) : null;
-        return found ?? Refuse<T?>(name, $"must be one of {string.Join(", ", Words<T>.All)}.", value, null);
+        if (found is null)
+        {
+            findings.Add(FindingKinds.WordExpected.At(At(name), name, string.Join(", ", Words<T>.All), Shown(value)));
+        }
+
+        return found;
     }
 
     public T RequiredWord<T>(string name)
@@ -81,13 +86,13 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         var member = Member.Named(rule ?? name);
         if (value.ValueKind != JsonValueKind.String || value.GetString() is not { } text || text.Length > member.Max)
         {
-            return Refuse<string?>(name, member.Rule, value, null);
+            return Refuse<string?>(name, member, value, null);
         }
 
         // Text stored before a rule was introduced must stay readable.
         if (!kept && PlainText.Problem(PlainText.Lines(text), (int)member.Max, lines: name is "notes" or "note" or "text" or "words" or "why") is { } problem)
         {
-            findings.Add(Finding.Error(At(name), $"{name} must be plain text.", Shown(value), problem));
+            findings.Add(FindingKinds.NotPlainText.At(At(name), name, Shown(value), problem));
         }
 
         return text;
@@ -104,7 +109,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
         if (text is { } given && string.IsNullOrWhiteSpace(given))
         {
-            findings.Add(Finding.Error(At(name), $"{name} must not be empty.", "empty text", "Give it a few letters."));
+            findings.Add(FindingKinds.EmptyText.At(At(name), name));
         }
 
         return text ?? "";
@@ -124,7 +129,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
             return new Span(low, high);
         }
 
-        return Refuse<Span?>(name, member.Rule, value, null);
+        return Refuse<Span?>(name, member, value, null);
     }
 
     /// <summary>Reads a member that must be an object; an empty object is returned where it is missing or invalid.</summary>
@@ -138,7 +143,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
         if (found)
         {
-            findings.Add(Finding.Error(At(name), $"{name} must be an object.", Shown(value), "Put its members in braces."));
+            findings.Add(FindingKinds.ObjectExpected.At(At(name), name, Shown(value)));
         }
         else if (required)
         {
@@ -170,7 +175,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
         if (list.ValueKind != JsonValueKind.Array || list.GetArrayLength() > most)
         {
-            findings.Add(Finding.Error(At(name), string.Create(CultureInfo.InvariantCulture, $"{name} must be a list of at most {most}."), Shown(list), "Put it in brackets, or split it."));
+            findings.Add(FindingKinds.ListExpected.At(At(name), name, most, Shown(list)));
             yield break;
         }
 
@@ -192,7 +197,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
                 extra ??= ImmutableSortedDictionary.CreateBuilder<string, JsonElement>(StringComparer.Ordinal);
                 if (!IsWhole(member.Value))
                 {
-                    findings.Add(Finding.Error(At(member.Name), "Text must be valid Unicode.", "half of a surrogate pair", "Write it again, or leave it out."));
+                    findings.Add(FindingKinds.BrokenUnicode.At(At(member.Name)));
                 }
 
                 extra[member.Name] = member.Value.Clone();
@@ -205,6 +210,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
     /// <summary>The value as it stands in the file, shortened for a message.</summary>
     public static string Shown(JsonElement value) => value.ValueKind switch
     {
+        JsonValueKind.Undefined => "nothing",
         JsonValueKind.Object => "an object",
         JsonValueKind.Array => string.Create(CultureInfo.InvariantCulture, $"a list of {value.GetArrayLength()}"),
         _ => Short(value.GetRawText()),
@@ -241,15 +247,15 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
             && double.IsFinite(number) && number >= member.Min && number <= member.Max;
     }
 
-    private T Refuse<T>(string name, string rule, JsonElement value, T otherwise)
+    private T Refuse<T>(string name, Member member, JsonElement value, T otherwise)
     {
-        findings.Add(Finding.Error(At(name), $"{name} {rule}", Shown(value), "Change it, or leave it out if it is optional."));
+        findings.Add(member.Refuse(At(name), name, Shown(value)));
         return otherwise;
     }
 
     private T Missing<T>(string name, T otherwise)
     {
-        findings.Add(Finding.Error(At(name), $"{name} is required.", "nothing", $"Add {name}."));
+        findings.Add(FindingKinds.MemberMissing.At(At(name), name));
         return otherwise;
     }
 }

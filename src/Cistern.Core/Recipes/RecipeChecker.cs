@@ -93,28 +93,28 @@ public static class RecipeChecker
             var brewer = recipe.Brewer;
             if (Family == BrewerFamily.Jar && brewer.Filter is { } filter && filter != Filter.None)
             {
-                Error("brewer.filter", "An open jar has no filter.", Words<Filter>.Of(filter), "Leave the filter out, or choose a brewer that has one.");
+                Add(FindingKinds.JarWithFilter, "brewer.filter", Words<Filter>.Of(filter));
             }
 
             if (Family != BrewerFamily.Jar && brewer.Filter == Filter.None)
             {
-                Error("brewer.filter", $"A {FamilyWords} needs a filter.", "none", "Name its filter, or leave it out for the usual one.");
+                Add(FindingKinds.FilterMissing, "brewer.filter", FamilyWords);
             }
 
             var dripper = Family is BrewerFamily.ValveDripper or BrewerFamily.LeverDripper;
             if (brewer.Cone is not null && !dripper)
             {
-                Warning("brewer.cone", "Only drippers have a cone.", Words<Cone>.Of(brewer.Cone.Value), "Leave it out.");
+                Add(FindingKinds.ConeWithoutDripper, "brewer.cone", Words<Cone>.Of(brewer.Cone.Value));
             }
 
             if (brewer.OutletMm is { } outletMm && !dripper)
             {
-                Warning("brewer.outletMm", "Only drippers have an outlet below the cone.", string.Create(CultureInfo.InvariantCulture, $"{outletMm:0.#} mm"), "Leave it out.");
+                Add(FindingKinds.OutletWithoutDripper, "brewer.outletMm", outletMm);
             }
 
             if (brewer.Position is not null && Family != BrewerFamily.TubePress)
             {
-                Warning("brewer.position", "Only a tube press stands upright or turned.", Words<TubePosition>.Of(brewer.Position.Value), "Leave it out.");
+                Add(FindingKinds.PositionWithoutTube, "brewer.position", Words<TubePosition>.Of(brewer.Position.Value));
             }
         }
 
@@ -127,20 +127,19 @@ public static class RecipeChecker
                 switch (recipe.Steps[i])
                 {
                     case Step.AddCoffee when ++doses > 1:
-                        Error(At(i), "The coffee is added once.", "a second add-coffee", "Remove one of them.");
+                        Add(FindingKinds.CoffeeTwice, At(i));
                         break;
                     case Step.Pour pour when pour.ToG <= pouredG:
-                        Error($"{At(i)}.toG", "toG is the water in the brewer so far, so each pour says more than the one before.",
-                            Grams(pour.ToG), $"More than {Grams(pouredG)}.");
+                        Add(FindingKinds.PourAddsNothing, $"{At(i)}.toG", pour.ToG, pouredG);
                         break;
                     case Step.Pour pour:
                         pouredG = pour.ToG;
                         break;
                     case Step.SeatChamber when pouredG > 0:
-                        Error(At(i), "The chamber is seated once, before any pour.", "water already in", "Remove the earlier water.");
+                        Add(FindingKinds.ChamberAfterWater, At(i));
                         break;
                     case Step.SeatChamber chamber when chamber.WaterG <= 12:
-                        Error($"{At(i)}.waterG", "12 g of water stay in the bulb.", Grams(chamber.WaterG), "Fill the bulb with more.");
+                        Add(FindingKinds.BulbTooEmpty, $"{At(i)}.waterG", chamber.WaterG);
                         break;
                     case Step.SeatChamber chamber:
                         pouredG = chamber.WaterG;
@@ -152,12 +151,12 @@ public static class RecipeChecker
 
             if (doses == 0)
             {
-                Error("steps", "The coffee must be added.", "no add-coffee", "Add it where it goes in.");
+                Add(FindingKinds.NoCoffee, "steps");
             }
 
             if (pouredG <= 0)
             {
-                Error("steps", "Water must be added.", Family == BrewerFamily.Siphon ? "no seat-chamber" : "no pour", "Add a pour.");
+                Add(Family == BrewerFamily.Siphon ? FindingKinds.NoWaterInSiphon : FindingKinds.NoPour, "steps");
             }
         }
 
@@ -174,8 +173,7 @@ public static class RecipeChecker
                 var verb = Verb.Of(step);
                 if (!verb.Families.Contains(Family))
                 {
-                    Error($"{At(i)}.do", $"A {FamilyWords} cannot do that.", verb.Word,
-                        $"It belongs to {string.Join(", ", verb.Families.Select(family => Words<BrewerFamily>.Of(family).Replace('-', ' ')))}.");
+                    Add(FindingKinds.VerbOfOtherBrewer, $"{At(i)}.do", FamilyWords, verb.Word, string.Join(", ", verb.Families.Select(family => Words<BrewerFamily>.Of(family).Replace('-', ' '))));
                     continue;
                 }
 
@@ -183,15 +181,15 @@ public static class RecipeChecker
                 {
                     if (anchor >= 0 && (i < anchor || (i == anchor && recipe.ClockStarts == ClockStart.WaterIn)))
                     {
-                        Error($"{At(i)}.at", "A step before the clock starts has no at.", Seconds(atS), "Leave at out; it is done before 0:00.");
+                        Add(FindingKinds.TimeBeforeClock, $"{At(i)}.at", atS);
                     }
                     else if (i == anchor && atS != 0)
                     {
-                        Error($"{At(i)}.at", "This step starts the clock, so its time is 0.", Seconds(atS), "Write 0, or leave at out.");
+                        Add(FindingKinds.ClockStartsAtZero, $"{At(i)}.at", atS);
                     }
                     else if (atS < lastAtS)
                     {
-                        Error($"{At(i)}.at", "Steps are in the order of their times.", Seconds(atS), $"Not before {Seconds(lastAtS)}, or move the step up.");
+                        Add(FindingKinds.StepsOutOfOrder, $"{At(i)}.at", atS, lastAtS);
                     }
 
                     lastAtS = Math.Max(lastAtS, atS);
@@ -199,11 +197,11 @@ public static class RecipeChecker
 
                 if (verb.Traits.Needs == StepNeeds.WaterAndCoffee && !(water && coffee))
                 {
-                    Error(At(i), $"There is nothing to {verb.Word} yet.", water ? "no coffee in the brewer" : "no water in the brewer", "Move it below the coffee and the water.");
+                    Add(water ? FindingKinds.NoCoffeeYet : FindingKinds.NoWaterYet, At(i), verb.Word);
                 }
                 else if (verb.Traits.Needs == StepNeeds.Drink && !water)
                 {
-                    Warning(At(i), "Nothing is in the cup yet.", verb.Word, "Move it to the end.");
+                    Add(FindingKinds.NoDrinkYet, At(i), verb.Word);
                 }
 
                 switch (step)
@@ -212,20 +210,20 @@ public static class RecipeChecker
                         coffee = true;
                         break;
                     case Step.Pour when open && !coffee:
-                        Warning(At(i), "The valve is open and there is no coffee yet: the water runs straight through.", "an open valve", "Close the valve before this pour.");
+                        Add(FindingKinds.WaterRunsThrough, At(i));
                         water = true;
                         break;
                     case Step.Pour or Step.SeatChamber:
                         water = true;
                         break;
                     case Step.SeatPlunger { ToMl: { } toMl } when toMl > recipe.Brewer.CapacityMl:
-                        Error($"{At(i)}.toMl", "A plunger cannot be drawn further than the brewer's capacity.", Millilitres(toMl), $"At most {Millilitres(recipe.Brewer.CapacityMl)}.");
+                        Add(FindingKinds.PlungerTooFar, $"{At(i)}.toMl", toMl, recipe.Brewer.CapacityMl);
                         break;
                     case Step.SeatPlunger { ToMl: not null } when Family != BrewerFamily.TubePress:
-                        Warning($"{At(i)}.toMl", "Only a tube's plunger is drawn to a mark.", FamilyWords, "Leave it out.");
+                        Add(FindingKinds.PlungerMarkWithoutTube, $"{At(i)}.toMl", FamilyWords);
                         break;
                     case Step.SeatPlunger { Under: true } when Family != BrewerFamily.FrenchPress:
-                        Warning($"{At(i)}.under", "Only a French press's plunger is held under the surface.", FamilyWords, "Leave it out.");
+                        Add(FindingKinds.PlungerUnderWithoutPress, $"{At(i)}.under", FamilyWords);
                         break;
                     case Step.OpenValve:
                         open = true;
@@ -243,7 +241,7 @@ public static class RecipeChecker
 
             if (LengthS(recipe) is > Member.MaxBrewS and var lengthS)
             {
-                Error("steps", "A brew lasts at most 48 hours.", Seconds(lengthS), "Shorten a step.");
+                Add(FindingKinds.BrewTooLong, "steps", lengthS);
             }
         }
 
@@ -251,7 +249,7 @@ public static class RecipeChecker
         {
             if (AnchorIndex(recipe) < 0)
             {
-                Error("clockStarts", "The moment that starts the clock must occur.", Words<ClockStart>.Of(recipe.ClockStarts), "Add the step that starts it, or start the clock at another moment.");
+                Add(FindingKinds.ClockNeverStarts, "clockStarts", Words<ClockStart>.Of(recipe.ClockStarts));
             }
         }
 
@@ -260,21 +258,21 @@ public static class RecipeChecker
             switch (Family)
             {
                 case BrewerFamily.FrenchPress or BrewerFamily.Jar:
-                    Need<Step.Decant>("Nothing is poured off: the drink never leaves the grounds.", "Add a decant.");
+                    Need<Step.Decant>(FindingKinds.NeverPouredOff);
                     break;
                 case BrewerFamily.TubePress:
-                    Need<Step.Press>("Nothing is pressed: the drink never leaves the tube.", "Add a press.");
+                    Need<Step.Press>(FindingKinds.NeverPressed);
                     TurnedTube();
                     break;
                 case BrewerFamily.Siphon:
-                    Need<Step.SeatChamber>("The water never rises.", "Add seat-chamber with its water.");
-                    Need<Step.RemoveBurner>("The flame is never taken away: the coffee stays up.", "Add remove-burner.");
-                    Need<Step.Drain>("The coffee never comes down.", "Add a drain.");
-                    Order<Step.SeatChamber, Step.AddCoffee>("The coffee goes in when the water has risen.", "Move add-coffee below seat-chamber.");
-                    Order<Step.RemoveBurner, Step.Drain>("The bulb pulls only after the flame is removed.", "Move remove-burner above the drain.");
+                    Need<Step.SeatChamber>(FindingKinds.WaterNeverRises);
+                    Need<Step.RemoveBurner>(FindingKinds.FlameNeverRemoved);
+                    Need<Step.Drain>(FindingKinds.NeverComesDown);
+                    Order<Step.SeatChamber, Step.AddCoffee>(FindingKinds.CoffeeBeforeWaterRose);
+                    Order<Step.RemoveBurner, Step.Drain>(FindingKinds.DrainOverFlame);
                     break;
                 default:
-                    Need<Step.Drain>("The valve is never opened to let it out.", "Add a drain.");
+                    Need<Step.Drain>(FindingKinds.ValveNeverOpened);
                     break;
             }
         }
@@ -284,18 +282,11 @@ public static class RecipeChecker
         {
             foreach (var i in Senseless(recipe))
             {
-                var (rule, move) = Verb.TraitsOf(recipe.Steps[i]).Needs != StepNeeds.DryCoffee ? ("The brewer is empty by then.", "before the end of the steep")
-                    : recipe.Steps.Take(i).Any(step => step is Step.AddCoffee) ? ("The coffee is wet by then.", "before the first water")
-                    : ("There is no coffee in the brewer yet.", "below the coffee");
-                Warning(At(i), rule, Verb.Of(recipe.Steps[i]).Word, $"Move it {move}, or remove it.");
+                Add(Verb.TraitsOf(recipe.Steps[i]).Needs != StepNeeds.DryCoffee ? FindingKinds.BrewerEmptyByThen
+                    : recipe.Steps.Take(i).Any(step => step is Step.AddCoffee) ? FindingKinds.CoffeeWetByThen
+                    : FindingKinds.NoCoffeeInBrewerYet, At(i), Verb.Of(recipe.Steps[i]).Word);
             }
         }
-
-        private static string Grams(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} g");
-
-        private static string Millilitres(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} ml");
-
-        private static string Seconds(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} s");
 
         private void TurnedTube()
         {
@@ -303,25 +294,25 @@ public static class RecipeChecker
             var press = IndexOf<Step.Press>();
             if (recipe.Brewer.Position == TubePosition.Turned && press >= 0 && (flip < 0 || flip > press))
             {
-                Error(At(press), "A turned tube is flipped on to the server before it is pressed.", flip < 0 ? "no flip" : "the flip after it", "Put a flip before the press.");
+                Add(flip < 0 ? FindingKinds.NeverFlipped : FindingKinds.FlippedAfterPress, At(press));
             }
 
             if (recipe.Brewer.Position == TubePosition.Upright && flip >= 0)
             {
-                Error(At(flip), "An upright tube is not flipped.", "flip", "Remove it, or set the position to turned.");
+                Add(FindingKinds.UprightFlipped, At(flip));
             }
         }
 
-        private void Need<T>(string rule, string remedy)
+        private void Need<T>(FindingKind missing)
             where T : Step
         {
             if (IndexOf<T>() < 0)
             {
-                Error("steps", rule, "no such step", remedy);
+                Add(missing, "steps");
             }
         }
 
-        private void Order<TFirst, TThen>(string rule, string remedy)
+        private void Order<TFirst, TThen>(FindingKind early)
             where TFirst : Step
             where TThen : Step
         {
@@ -329,7 +320,7 @@ public static class RecipeChecker
             var then = IndexOf<TThen>();
             if (first >= 0 && then >= 0 && then < first)
             {
-                Error(At(then), rule, "it comes before", remedy);
+                Add(early, At(then));
             }
         }
 
@@ -349,10 +340,6 @@ public static class RecipeChecker
 
         private static string At(int index) => string.Create(CultureInfo.InvariantCulture, $"steps[{index}]");
 
-        private string Full(string member) => place.Length == 0 ? member : $"{place}.{member}";
-
-        private void Error(string member, string rule, string found, string remedy) => Findings.Add(Finding.Error(Full(member), rule, found, remedy));
-
-        private void Warning(string member, string rule, string found, string remedy) => Findings.Add(Finding.Warning(Full(member), rule, found, remedy));
+        private void Add(FindingKind kind, string member, params object[] arguments) => Findings.Add(kind.At(place.Length == 0 ? member : $"{place}.{member}", arguments));
     }
 }

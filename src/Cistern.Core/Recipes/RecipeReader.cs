@@ -42,8 +42,7 @@ public static class RecipeReader
     {
         if (utf8.Length > largestBytes)
         {
-            return refused(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"{file} is at most {largestBytes / 1048576} MB."),
-                string.Create(CultureInfo.InvariantCulture, $"{utf8.Length / 1048576.0:0.0} MB"), "Split it into several files."));
+            return refused(FindingKinds.FileTooLarge.At("", file, largestBytes / 1048576, utf8.Length / 1048576.0));
         }
 
         try
@@ -58,14 +57,12 @@ public static class RecipeReader
         }
         catch (JsonException error)
         {
-            return refused(Finding.Error("", "The file must be JSON, no more than 32 levels deep.",
-                string.Create(CultureInfo.InvariantCulture, $"an error on line {(error.LineNumber ?? 0) + 1}, column {(error.BytePositionInLine ?? 0) + 1}"),
-                "Correct it there, or export it again."));
+            return refused(FindingKinds.NotJson.At("", (error.LineNumber ?? 0) + 1, (error.BytePositionInLine ?? 0) + 1));
         }
         catch (InvalidOperationException)
         {
             // Bytes that are not UTF-8, or an unpaired surrogate.
-            return refused(Finding.Error("", "The file must be UTF-8 text.", "bytes that are not", "Save it as UTF-8."));
+            return refused(FindingKinds.NotUtf8.At(""));
         }
     }
 
@@ -89,7 +86,7 @@ public static class RecipeReader
         }
         catch (Exception error) when (error is JsonException or InvalidOperationException)
         {
-            return Refused(Finding.Error("", "The plan must be JSON.", "something else", "Begin it again."));
+            return Refused(FindingKinds.PlanNotJson.At(""));
         }
     }
 
@@ -109,13 +106,12 @@ public static class RecipeReader
         }
         else
         {
-            findings.Add(Finding.Error("", "A recipe file holds one recipe object, or an array of them.", ObjectReader.Shown(root), "Put the recipe in braces."));
+            findings.Add(FindingKinds.RecipesExpected.At("", ObjectReader.Shown(root)));
         }
 
         if (recipes.Sum(RecipeChecker.LengthS) > Member.MaxBrewS && recipes.Count > 1)
         {
-            findings.Add(Finding.Error("", "The brews of one file last at most 48 hours together.",
-                string.Create(CultureInfo.InvariantCulture, $"{recipes.Sum(RecipeChecker.LengthS) / 3600:0} hours"), "Split it into several files."));
+            findings.Add(FindingKinds.BrewsTooLongTogether.At("", recipes.Sum(RecipeChecker.LengthS) / 3600));
         }
 
         var accepted = findings.All(finding => finding.Severity != Severity.Error);
@@ -127,8 +123,7 @@ public static class RecipeReader
         var count = root.GetArrayLength();
         if (count is 0 or > MaxRecipes)
         {
-            findings.Add(Finding.Error("", $"A recipe file holds 1 to {MaxRecipes} recipes.",
-                count.ToString(CultureInfo.InvariantCulture), count == 0 ? "Add a recipe." : "Split it into several files."));
+            findings.Add((count == 0 ? FindingKinds.NoRecipes : FindingKinds.TooManyRecipes).At("", MaxRecipes, count));
             return;
         }
 
@@ -140,7 +135,7 @@ public static class RecipeReader
             ReadInto(element, place, recipes, findings);
             if (recipes.Count > 0 && recipes[^1].Id.Length > 0 && recipes.Count == index && !ids.Add(recipes[^1].Id))
             {
-                findings.Add(Finding.Error($"{place}.id", "Every recipe of a file has its own id.", $"\"{recipes[^1].Id}\" again", "Change one of the two."));
+                findings.Add(FindingKinds.RepeatedId.At($"{place}.id", recipes[^1].Id));
             }
 
             if (findings.Count >= MaxFindings)
@@ -154,7 +149,7 @@ public static class RecipeReader
     {
         if (element.ValueKind != JsonValueKind.Object)
         {
-            findings.Add(Finding.Error(place, "A recipe is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+            findings.Add(FindingKinds.RecipeExpected.At(place, ObjectReader.Shown(element)));
             return;
         }
 
@@ -200,7 +195,7 @@ public static class RecipeReader
         {
             if (required)
             {
-                findings.Add(Finding.Error(reader.At(name), $"{name} is required.", "nothing", "Add the whole recipe."));
+                findings.Add(FindingKinds.RecipeMissing.At(reader.At(name), name));
             }
 
             return null;
@@ -217,16 +212,14 @@ public static class RecipeReader
     {
         if (!reader.Take("format", out var format) || format.ValueKind != JsonValueKind.String || format.GetString() != formatName)
         {
-            findings.Add(Finding.Error(reader.At("format"), $"format must be \"{formatName}\".",
-                format.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(format), $"Check that this is a {file}."));
+            findings.Add(FindingKinds.WrongFormat.At(reader.At("format"), formatName, ObjectReader.Shown(format), file));
             return false;
         }
 
         if (!reader.Take("version", out var version) || version.ValueKind != JsonValueKind.Number
             || !version.TryGetInt32(out var number) || number != Recipe.FormatVersion)
         {
-            findings.Add(Finding.Error(reader.At("version"), $"This Cistern reads version 1 of the {file}.",
-                version.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(version), "Export it as version 1, or update Cistern."));
+            findings.Add(FindingKinds.WrongVersion.At(reader.At("version"), file, ObjectReader.Shown(version)));
             return false;
         }
 
@@ -238,7 +231,7 @@ public static class RecipeReader
         var id = reader.RequiredText("id");
         if (id.Length > 0 && !id.All(letter => char.IsAsciiLetterLower(letter) || char.IsAsciiDigit(letter) || letter == '-'))
         {
-            findings.Add(Finding.Error(reader.At("id"), "id is a slug: small letters, digits and hyphens.", $"\"{(id.Length > 40 ? id[..40] : id)}\"", "Write it like long-settle."));
+            findings.Add(FindingKinds.IdIsNoSlug.At(reader.At("id"), id.Length > 40 ? id[..40] : id));
         }
 
         return id;
@@ -282,16 +275,14 @@ public static class RecipeReader
     {
         if (!reader.Take("steps", out var list) || list.ValueKind != JsonValueKind.Array)
         {
-            findings.Add(Finding.Error(reader.At("steps"), "steps must be a list.",
-                list.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(list), "List what is done, in order."));
+            findings.Add(FindingKinds.StepsExpected.At(reader.At("steps"), ObjectReader.Shown(list)));
             return [];
         }
 
         var count = list.GetArrayLength();
         if (count is 0 or > MaxSteps)
         {
-            findings.Add(Finding.Error(reader.At("steps"), $"A recipe has 1 to {MaxSteps} steps.", count.ToString(CultureInfo.InvariantCulture),
-                count == 0 ? "Add what is done." : "Combine steps."));
+            findings.Add((count == 0 ? FindingKinds.NoSteps : FindingKinds.TooManySteps).At(reader.At("steps"), MaxSteps, count));
             return [];
         }
 
@@ -314,7 +305,7 @@ public static class RecipeReader
     {
         if (element.ValueKind != JsonValueKind.Object)
         {
-            findings.Add(Finding.Error(place, "A step is an object with a member \"do\".", ObjectReader.Shown(element), "Put its members in braces."));
+            findings.Add(FindingKinds.StepExpected.At(place, ObjectReader.Shown(element)));
             return null;
         }
 
@@ -323,8 +314,7 @@ public static class RecipeReader
         var verb = word.ValueKind == JsonValueKind.String ? Verb.Find(word.GetString()!) : null;
         if (verb is null)
         {
-            findings.Add(Finding.Error(reader.At("do"), "do must be a verb of the recipe file.",
-                word.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(word), $"One of {string.Join(", ", Verb.All.Select(one => one.Word))}."));
+            findings.Add(FindingKinds.UnknownVerb.At(reader.At("do"), ObjectReader.Shown(word), string.Join(", ", Verb.All.Select(one => one.Word))));
             return null;
         }
 

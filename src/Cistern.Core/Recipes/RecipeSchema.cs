@@ -88,7 +88,7 @@ public static class RecipeSchema
         MemberKind.Flag => new JsonObject { ["type"] = "boolean" },
         MemberKind.Word => new JsonObject { ["enum"] = new JsonArray([.. member.Words.Select(word => (JsonNode)word)]) },
         MemberKind.Text => new JsonObject { ["type"] = "string", ["maxLength"] = member.Max },
-        _ => new JsonObject
+        MemberKind.Range => new JsonObject
         {
             ["type"] = "array",
             ["minItems"] = 2,

@@ -108,7 +108,9 @@ public abstract record Step : Extensible
     /// <summary>Calls the visitor's method for this verb.</summary>
     /// <typeparam name="T">The visitor's result.</typeparam>
     /// <param name="visitor">The visitor.</param>
-    public abstract T Accept<T>(IStepVisitor<T> visitor);
+    public T Accept<T>(IStepVisitor<T> visitor) => AcceptCore(visitor);
+
+    private protected abstract T AcceptCore<T>(IStepVisitor<T> visitor);
 
     /// <summary>Stirring of any kind: it wets the grounds, suspends them and makes them sink.</summary>
     public abstract record Stirring : Step
@@ -118,59 +120,30 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Bring the kettle to a temperature.</summary>
-    public sealed record HeatWater(double? ToC) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record HeatWater(double? ToC) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Rinse the filter; hot water also warms the vessel.</summary>
-    public sealed record RinseFilter(bool Hot = true) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record RinseFilter(bool Hot = true) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Warm the vessel.</summary>
-    public sealed record Preheat : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Preheat : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Weigh the dose.</summary>
-    public sealed record Weigh : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Weigh : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Grind it.</summary>
-    public sealed record GrindCoffee : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record GrindCoffee : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Set the scale to zero.</summary>
-    public sealed record Tare : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Tare : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>The dose goes in.</summary>
-    public sealed record AddCoffee : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record AddCoffee : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Pour until <paramref name="ToG"/> g of water in all are in the brewer.</summary>
     public sealed record Pour(double ToG) : Step
     {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+        private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
         /// <summary>How high the kettle is held.</summary>
         public PourHeight Height { get; init; } = PourHeight.Normal;
@@ -186,24 +159,15 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Even the dry bed.</summary>
-    public sealed record LevelBed : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record LevelBed : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Press a hollow into the dry bed.</summary>
-    public sealed record MakeWell : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record MakeWell : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Stir with a tool.</summary>
     public sealed record Stir : Stirring
     {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+        private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
         /// <summary>Kept going throughout the step.</summary>
         public bool Continuous { get; init; }
@@ -216,45 +180,24 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Turn the whole vessel.</summary>
-    public sealed record Swirl : Stirring
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Swirl : Stirring { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Tap the floating raft under.</summary>
-    public sealed record TapRaft : Stirring
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record TapRaft : Stirring { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Break the crust.</summary>
-    public sealed record BreakCrust : Stirring
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record BreakCrust : Stirring { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Take foam and floaters off.</summary>
-    public sealed record Skim : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Skim : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Lid on or off.</summary>
-    public sealed record Lid(bool On = true) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Lid(bool On = true) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Seat the plunger: it covers the vessel like a lid and keeps the raft submerged.</summary>
     public sealed record SeatPlunger(bool DrawBack = false) : Step
     {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+        private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
         /// <summary>
         /// For a French press: held below the surface during the steep instead of on it. Recorded only; the raft is wet either way.
@@ -266,122 +209,64 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Take the vessel off the scale, because a later step presses on it.</summary>
-    public sealed record OffScale : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record OffScale : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Set the dripper on the server, which has been emptied of rinse water.</summary>
-    public sealed record SetOnServer : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record SetOnServer : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Take the plunger out again.</summary>
-    public sealed record LiftPlunger : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record LiftPlunger : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Smell it.</summary>
-    public sealed record Smell : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Smell : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Let the air out of a turned tube.</summary>
-    public sealed record PurgeAir : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record PurgeAir : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Turn the tube press over on to the server.</summary>
-    public sealed record Flip : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Flip : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Light the burner of a siphon.</summary>
-    public sealed record LightBurner(double? FlameW = null) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record LightBurner(double? FlameW = null) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Seat the upper chamber, after which the water rises.</summary>
     public sealed record SeatChamber(double WaterG) : Step
     {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+        private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
         /// <summary>The temperature that the flame holds, °C, or null for the usual one.</summary>
         public double? HoldC { get; init; }
     }
 
     /// <summary>Take the flame away.</summary>
-    public sealed record RemoveBurner : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record RemoveBurner : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Open a dripper's valve.</summary>
-    public sealed record OpenValve : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record OpenValve : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Close a dripper's valve.</summary>
-    public sealed record CloseValve : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record CloseValve : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Wait for a time.</summary>
-    public sealed record Wait(double ForS) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Wait(double ForS) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Wait until something happens; the barista confirms when it has.</summary>
     public sealed record WaitFor(WaitEvent Event) : Step
     {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+        private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
         /// <summary>How long it is expected to take, s.</summary>
         public double ExpectS { get; init; }
     }
 
     /// <summary>Press a tube press, to the hiss.</summary>
-    public sealed record Press : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Press : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Push a plunger down.</summary>
-    public sealed record Plunge(PlungeDepth Depth = PlungeDepth.Bottom) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Plunge(PlungeDepth Depth = PlungeDepth.Bottom) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Drawdown: to the dry bed, or until the cup holds this much drink.</summary>
-    public sealed record Drain(double? UntilG = null) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Drain(double? UntilG = null) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Pour off the drink and leave some on the bed.</summary>
     public sealed record Decant(double? LeaveG = null) : Step
@@ -389,57 +274,31 @@ public abstract record Step : Extensible
         /// <summary>Whether a plunger held at an angle, or a spoon across the lip, holds the grounds back.</summary>
         public bool HeldBack { get; init; }
 
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+        private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
     /// <summary>Pour through a sieve, to remove ice or grounds; what stays in it is not weighed.</summary>
-    public sealed record Strain : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Strain : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Share the drink between the cups in rounds, so that none is stronger than another.</summary>
-    public sealed record Share(int Cups) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Share(int Cups) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Another cup under the stream.</summary>
-    public sealed record SwapCup(bool Keep = true) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record SwapCup(bool Keep = true) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>End a tube's drip.</summary>
-    public sealed record StopDrip : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record StopDrip : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Empty and rinse.</summary>
-    public sealed record Clear : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Clear : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Dilute the drink with water.</summary>
-    public sealed record Dilute(double WaterG, double? TemperatureC = null) : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Dilute(double WaterG, double? TemperatureC = null) : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Chill on ice.</summary>
     public sealed record Ice(double IceG) : Step
     {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+        private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
         /// <summary>The ice's temperature, °C.</summary>
         public double IceC { get; init; } = -6;
@@ -458,23 +317,11 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Stir the drink.</summary>
-    public sealed record StirCup : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record StirCup : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Taste it.</summary>
-    public sealed record Taste : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Taste : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 
     /// <summary>Serve it.</summary>
-    public sealed record Serve : Step
-    {
-        /// <inheritdoc/>
-        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
-    }
+    public sealed record Serve : Step { private protected override T AcceptCore<T>(IStepVisitor<T> visitor) => visitor.Visit(this); }
 }

@@ -75,6 +75,6 @@ public sealed record Units(MassUnit Dose, MassUnit Mass, TemperatureUnit Tempera
     {
         VolumeUnit.Millilitre => 1,
         VolumeUnit.FluidOunce => MlPerFlOz,
-        _ => CupMl,
+        VolumeUnit.Cup => CupMl,
     };
 }

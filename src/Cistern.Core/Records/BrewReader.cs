@@ -56,7 +56,7 @@ public static class BrewReader
         }
         else
         {
-            findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A brew file holds one brew object, or an array of 1 to {MaxBrews}."), ObjectReader.Shown(root), "Put the brew in braces."));
+            findings.Add(FindingKinds.BrewsExpected.At("", MaxBrews, ObjectReader.Shown(root)));
         }
 
         return new BrewFile(findings.Exists(finding => finding.Severity == Severity.Error) ? [] : [.. brews], [.. findings.Take(MaxFindings)]);
@@ -66,13 +66,13 @@ public static class BrewReader
     {
         if (element.ValueKind != JsonValueKind.Object)
         {
-            findings.Add(Finding.Error(place, "A brew is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+            findings.Add(FindingKinds.BrewExpected.At(place, ObjectReader.Shown(element)));
             return;
         }
 
         if (JsonMarshal.GetRawUtf8Value(element).Length is > MaxBrewBytes and var bytes)
         {
-            findings.Add(Finding.Error(place, string.Create(CultureInfo.InvariantCulture, $"A brew is at most {MaxBrewBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{bytes / 1048576.0:0.0} MB"), "Leave out members that are not of the format, or take fewer readings a second."));
+            findings.Add(FindingKinds.BrewTooLarge.At(place, MaxBrewBytes / 1048576, bytes / 1048576.0));
             return;
         }
 
@@ -118,7 +118,7 @@ public static class BrewReader
             return id;
         }
 
-        findings.Add(Finding.Error(reader.At("id"), "id is a UUID.", found ? ObjectReader.Shown(value) : "nothing", "Write it like 3f0c7a52-8f31-4f37-9d0e-5a1d2f6b7c88."));
+        findings.Add(FindingKinds.UuidExpected.At(reader.At("id"), found ? ObjectReader.Shown(value) : "nothing"));
         return Guid.Empty;
     }
 
@@ -134,7 +134,7 @@ public static class BrewReader
             return moment;
         }
 
-        findings.Add(Finding.Error(reader.At(name), $"{name} is a time with its UTC offset.", ObjectReader.Shown(value), "Write it like 2026-05-04T08:15:00+02:00."));
+        findings.Add(FindingKinds.TimeExpected.At(reader.At(name), name, ObjectReader.Shown(value)));
         return null;
     }
 
@@ -170,7 +170,7 @@ public static class BrewReader
             var step = one.Required("step");
             if (step != Math.Floor(step))
             {
-                findings.Add(Finding.Error(one.At("step"), "step is the index of a step, from 0.", step.ToString(CultureInfo.InvariantCulture), "Write a whole number."));
+                findings.Add(FindingKinds.StepIndexExpected.At(one.At("step"), step));
             }
 
             yield return new RecordedEvent(Id(one, findings), one.Required("atS"), double.IsNaN(step) ? 0 : (int)step, one.RequiredWord<RecordedEventKind>("kind"), one.Text("by")) with { Extra = one.Extra() };
@@ -184,7 +184,7 @@ public static class BrewReader
             var at = Moment(one, "at", findings);
             if (at is null && !one.Has("at"))
             {
-                findings.Add(Finding.Error(one.At("at"), "at is required.", "nothing", "Write it like 2026-05-04T08:15:00+02:00."));
+                findings.Add(FindingKinds.TimeMissing.At(one.At("at"), "at"));
             }
 
             yield return new RecordedNote(at ?? default, one.Text("by"), one.Text("text", "note") ?? "") with { Extra = one.Extra() };
@@ -198,20 +198,20 @@ public static class BrewReader
         {
             if (++count > RecordedPicture.MaxPerBrew)
             {
-                findings.Add(Finding.Error(reader.At("pictures"), $"A brew has at most {RecordedPicture.MaxPerBrew} pictures.", "more", "Leave some out."));
+                findings.Add(FindingKinds.TooManyPictures.At(reader.At("pictures"), RecordedPicture.MaxPerBrew));
                 yield break;
             }
 
             var at = Moment(one, "at", findings);
             if (at is null && !one.Has("at"))
             {
-                findings.Add(Finding.Error(one.At("at"), "at is required.", "nothing", "Write it like 2026-05-04T08:15:00+02:00."));
+                findings.Add(FindingKinds.TimeMissing.At(one.At("at"), "at"));
             }
 
             var image = one.Take("image", out var value) && value.ValueKind == JsonValueKind.String ? value.GetString()! : "";
             if (RecordedPicture.Bytes(image) is null)
             {
-                findings.Add(Finding.Error(one.At("image"), "image is a JPEG, PNG or WebP as a data URI.", image.Length > 0 ? image[..Math.Min(image.Length, 40)] : "nothing", "Write it like data:image/jpeg;base64,…"));
+                findings.Add(FindingKinds.ImageExpected.At(one.At("image"), image.Length > 0 ? image[..Math.Min(image.Length, 40)] : "nothing"));
             }
 
             yield return new RecordedPicture(at ?? default, one.RequiredWord<PictureOf>("of"), one.Text("said", "name"), image) with { Extra = one.Extra() };
@@ -229,7 +229,7 @@ public static class BrewReader
             }
             else
             {
-                findings.Add(Finding.Error(place, $"{one} is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+                findings.Add(FindingKinds.ItemIsObject.At(place, one, ObjectReader.Shown(element)));
             }
         }
     }
@@ -263,7 +263,7 @@ public static class BrewReader
             return day;
         }
 
-        findings.Add(Finding.Error(reader.At(name), $"{name} is a day.", ObjectReader.Shown(value), "Write it like 2026-05-04."));
+        findings.Add(FindingKinds.DayExpected.At(reader.At(name), name, ObjectReader.Shown(value)));
         return null;
     }
 
@@ -318,7 +318,7 @@ public static class BrewReader
         };
         if (figures.SlurryC is not null && figures.SlurryAtS is null)
         {
-            findings.Add(Finding.Error(measured.At("slurryAtS"), "A temperature needs its time.", "nothing", "Add slurryAtS, in seconds on the brew clock."));
+            findings.Add(FindingKinds.TemperatureWithoutTime.At(measured.At("slurryAtS")));
         }
 
         return figures with { Extra = measured.Extra() };
@@ -351,7 +351,7 @@ public static class BrewReader
             }
             else
             {
-                findings.Add(Finding.Error(place, $"A complaint is one of {string.Join(", ", ComplaintList.Said.Select(Words<Complaint>.Of))}.", PlainText.Seen(word.Length > 40 ? word[..40] : word), "Choose one of them, or say it in words."));
+                findings.Add(FindingKinds.UnknownComplaint.At(place, string.Join(", ", ComplaintList.Said.Select(Words<Complaint>.Of)), PlainText.Seen(word.Length > 40 ? word[..40] : word)));
             }
         }
 
@@ -380,7 +380,7 @@ public static class BrewReader
             }
             else
             {
-                findings.Add(Finding.Error(place, $"{what} is text.", ObjectReader.Shown(element), "Put it in quotes."));
+                findings.Add(FindingKinds.ItemIsText.At(place, what, ObjectReader.Shown(element)));
             }
         }
 
@@ -403,7 +403,7 @@ public static class BrewReader
             var values = Numbers(one, "value", findings, range.Holds);
             if (atS.Count != values.Count)
             {
-                findings.Add(Finding.Error(one.At("value"), "atS and value have the same length.", string.Create(CultureInfo.InvariantCulture, $"{atS.Count} and {values.Count}"), "Give a value for each time."));
+                findings.Add(FindingKinds.ReadingsUneven.At(one.At("value"), atS.Count, values.Count));
                 continue;
             }
 
@@ -424,7 +424,7 @@ public static class BrewReader
             }
             else
             {
-                findings.Add(Finding.Error(place, "A reading must be a number that its instrument can show.", ObjectReader.Shown(element), "Leave it out."));
+                findings.Add(FindingKinds.ReadingExpected.At(place, ObjectReader.Shown(element)));
                 if (findings.Count >= MaxFindings)
                 {
                     return numbers;

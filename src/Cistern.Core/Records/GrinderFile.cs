@@ -25,7 +25,7 @@ public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> 
         var findings = new List<Finding>();
         if (root.ValueKind != JsonValueKind.Object)
         {
-            return new GrinderFile(null, [Finding.Error("", "A grinder is an object.", ObjectReader.Shown(root), "Put its members in braces.")]);
+            return new GrinderFile(null, [FindingKinds.GrinderExpected.At("", ObjectReader.Shown(root))]);
         }
 
         var reader = new ObjectReader(root, "", findings, nullIsNothing: true);
@@ -47,24 +47,24 @@ public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> 
         var most = reader.Number("most") ?? (table.Count >= 2 ? table.Max(row => row.Setting) : double.NaN);
         if (findings.TrueForAll(finding => finding.Severity != Severity.Error))
         {
-            Check(double.IsNaN(most) || most <= least, "most", "most must be greater than least.", "Write the last setting it has.");
-            Check(step <= 0, "step", "step must be greater than 0.", "Write the smallest step it has.");
-            Check(umPerSetting == 0, "umPerSetting", "A setting must change the grind.", "Write by how many µm.");
+            Check(double.IsNaN(most) || most <= least, "most", FindingKinds.MostBelowLeast);
+            Check(step <= 0, "step", FindingKinds.StepNotPositive);
+            Check(umPerSetting == 0, "umPerSetting", FindingKinds.SettingChangesNothing);
         }
 
         var grinder = new GrinderScale(least, most, step, umAtZero, umPerSetting, spread);
         if (findings.Count == 0)
         {
-            Check(!grinder.Grinds, "umAtZero", "A grinder has at least one setting of 50 to 3000 µm.", "Write the median at setting 0.");
+            Check(!grinder.Grinds, "umAtZero", FindingKinds.GrindsNothing);
         }
 
         return new GrinderFile(findings.Count == 0 ? grinder : null, [.. findings]);
 
-        void Check(bool wrong, string place, string rule, string remedy)
+        void Check(bool wrong, string place, FindingKind kind)
         {
             if (wrong)
             {
-                findings.Add(Finding.Error(place, rule, "something else", remedy));
+                findings.Add(kind.At(place));
             }
         }
     }
@@ -76,7 +76,7 @@ public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> 
         {
             if (element.ValueKind != JsonValueKind.Object)
             {
-                findings.Add(Finding.Error(place, "A row of a grinder's table is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+                findings.Add(FindingKinds.GrinderRowExpected.At(place, ObjectReader.Shown(element)));
                 continue;
             }
 

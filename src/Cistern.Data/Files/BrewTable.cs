@@ -133,7 +133,7 @@ public static partial class BrewTable
             {
                 if (!csv.HeaderRecord!.Contains(needed, StringComparer.Ordinal))
                 {
-                    findings.Add(Finding.Error("row 1", $"A table of brews has a column {needed}.", "none", $"Add it; the columns are {string.Join(", ", Names)}."));
+                    findings.Add(FindingKinds.ColumnMissing.At("row 1", needed, string.Join(", ", Names)));
                 }
             }
 
@@ -141,7 +141,7 @@ public static partial class BrewTable
             {
                 if (brews.Count >= MaxRows)
                 {
-                    findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A table has at most {MaxRows} rows."), "more", "Split it."));
+                    findings.Add(FindingKinds.TooManyRows.At("", MaxRows));
                     break;
                 }
 
@@ -153,7 +153,7 @@ public static partial class BrewTable
         }
         catch (CsvHelperException error)
         {
-            findings.Add(Finding.Error(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}"), "A table is rows of cells with commas between.", error.Message.Split('\n')[0], "Correct it there, or export it again."));
+            findings.Add(FindingKinds.TableUnreadable.At(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}"), error.Message.Split('\n')[0]));
         }
 
         return findings.Exists(finding => finding.Severity == Severity.Error) ? ([], findings) : (brews, findings);
@@ -211,7 +211,7 @@ public static partial class BrewTable
             var recipe = RecipeLibrary.Find(Text("recipe", 80));
             if (recipe is null)
             {
-                Refuse("recipe", "recipe is one of the library's.", "Write its id, as vd-water-first.");
+                Refuse("recipe", FindingKinds.CellNotInLibrary);
                 return null;
             }
 
@@ -219,7 +219,7 @@ public static partial class BrewTable
             var water = Number("waterG");
             if (dose is null || water is null)
             {
-                Refuse(dose is null ? "doseG" : "waterG", "A brew has its coffee and its water in grams.", "Write a number.");
+                Refuse(dose is null ? "doseG" : "waterG", FindingKinds.CellAmountMissing);
                 return null;
             }
 
@@ -273,7 +273,7 @@ public static partial class BrewTable
 
             if (text.Length > 0)
             {
-                Refuse("id", "id is a UUID.", "Leave it empty, and an id is derived from the row.");
+                Refuse("id", FindingKinds.CellNoUuid);
             }
 
             return new Guid(SHA256.HashData(Encoding.UTF8.GetBytes(csv.Parser.RawRecord.Trim())).AsSpan(0, 16));
@@ -286,7 +286,7 @@ public static partial class BrewTable
             var text = Unescaped(Raw(column));
             if (text.Length > longest || PlainText.Problem(PlainText.Lines(text), longest, lines: true) is not null)
             {
-                Refuse(column, string.Create(CultureInfo.InvariantCulture, $"{column} is plain text of at most {longest} letters."), "Shorten it, or remove control characters.");
+                Refuse(column, FindingKinds.CellNotPlainText, longest);
                 return "";
             }
 
@@ -307,7 +307,7 @@ public static partial class BrewTable
                 return number;
             }
 
-            Refuse(column, $"{column} {member.Rule}", "Write it with a point, and without its unit.");
+            Refuse(column, FindingKinds.CellNoNumber, member.Min, member.Max, member.UnitAfter);
             return null;
         }
 
@@ -324,7 +324,7 @@ public static partial class BrewTable
                 return moment;
             }
 
-            Refuse(column, $"{column} is a moment.", "Write it like 2026-05-04T08:15:00+02:00.");
+            Refuse(column, FindingKinds.CellNoTime);
             return null;
         }
 
@@ -336,7 +336,7 @@ public static partial class BrewTable
             {
                 if (text.Length > 0)
                 {
-                    Refuse(column, $"{column} is one of {string.Join(", ", Words<T>.All)}.", "Write one of them.");
+                    Refuse(column, FindingKinds.CellNoWord, string.Join(", ", Words<T>.All));
                 }
 
                 return null;
@@ -345,10 +345,10 @@ public static partial class BrewTable
             return word;
         }
 
-        private void Refuse(string column, string rule, string remedy)
+        private void Refuse(string column, FindingKind kind, params object[] arguments)
         {
             var found = Raw(column);
-            findings.Add(Finding.Error(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}, {column}"), rule, found.Length == 0 ? "nothing" : found.Length > 40 ? found[..39] + "…" : found, remedy));
+            findings.Add(kind.At(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}, {column}"), [column, .. arguments, found.Length == 0 ? "nothing" : found.Length > 40 ? found[..39] + "…" : found]));
         }
     }
 }

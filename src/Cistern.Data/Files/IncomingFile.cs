@@ -22,27 +22,27 @@ public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, 
         var head = bytes.Span;
         if (head.IsEmpty)
         {
-            return Refused(name, "A file must not be empty.", "nothing", "Export it again.");
+            return Refused(name, FindingKinds.FileEmpty);
         }
 
         if (head.Length > MaxBytes)
         {
-            return Refused(name, string.Create(CultureInfo.InvariantCulture, $"A file is at most {MaxBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{head.Length / 1048576.0:0.0} MB"), "Split it, for example by months.");
+            return Refused(name, FindingKinds.ImportTooLarge, MaxBytes / 1048576, head.Length / 1048576.0);
         }
 
         if (head.StartsWith("PK"u8))
         {
-            return Refused(name, "Archives are not accepted.", "a zip", "Unpack it, and choose what is in it.");
+            return Refused(name, FindingKinds.ArchiveRefused);
         }
 
         if (head.StartsWith("SQLite format 3"u8))
         {
-            return Refused(name, "A file is brews, recipes or a shelf.", "a whole data file", "Restore a backup with ./cistern restore.");
+            return Refused(name, FindingKinds.DataFileRefused);
         }
 
         if (head.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xFE]) || head.StartsWith((ReadOnlySpan<byte>)[0xFE, 0xFF]) || head[..Math.Min(head.Length, 4096)].Contains((byte)0))
         {
-            return Refused(name, "A file is UTF-8 text.", "another encoding", "Save it as UTF-8.");
+            return Refused(name, FindingKinds.OtherEncoding, "another encoding");
         }
 
         var at = head.StartsWith(Encoding.UTF8.Preamble) ? Encoding.UTF8.Preamble.Length : 0;
@@ -63,12 +63,12 @@ public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, 
         }
         catch (ArgumentException)
         {
-            return Refused(name, "A file is UTF-8 text.", "bytes that are not", "Save it as UTF-8.");
+            return Refused(name, FindingKinds.OtherEncoding, "bytes that are not");
         }
 
         if (!BrewTable.IsTable(text))
         {
-            return Refused(name, "A file is JSON, or a table of brews whose first row names its columns.", "something else", $"The columns of a table are {string.Join(", ", BrewTable.Names.Take(8))} and so on.");
+            return Refused(name, FindingKinds.UnknownFile, string.Join(", ", BrewTable.Names.Take(8)));
         }
 
         var (brews, findings) = BrewTable.Read(text);
@@ -124,5 +124,5 @@ public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, 
         return null;
     }
 
-    private static IncomingFile Refused(string name, string rule, string found, string remedy) => new(name, [], [], [], [Finding.Error("", rule, found, remedy)]);
+    private static IncomingFile Refused(string name, FindingKind kind, params object[] arguments) => new(name, [], [], [], [kind.At("", arguments)]);
 }

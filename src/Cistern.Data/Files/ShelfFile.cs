@@ -52,7 +52,7 @@ public static class ShelfFile
         if (root.ValueKind != JsonValueKind.Object || !root.TryGetProperty("things", out var list) || list.ValueKind != JsonValueKind.Array || list.GetArrayLength() > MaxThings
             || !root.TryGetProperty("version", out var version) || version.ValueKind != JsonValueKind.Number || !version.TryGetInt32(out var number) || number != 1)
         {
-            return ([], [Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A shelf file is an object of version 1 with at most {MaxThings} things."), "something else", "Export it again.")]);
+            return ([], [FindingKinds.ShelfExpected.At("", MaxThings)]);
         }
 
         var things = new List<ShelfThing>();
@@ -63,13 +63,13 @@ public static class ShelfFile
             var place = string.Create(CultureInfo.InvariantCulture, $"things[{index++}]");
             if (element.ValueKind != JsonValueKind.Object || !element.TryGetProperty("kind", out var kind) || kind.ValueKind != JsonValueKind.String)
             {
-                findings.Add(Finding.Error(place, "A thing is an object with its kind.", "something else", "Write its kind, as coffee or mill."));
+                findings.Add(FindingKinds.ThingExpected.At(place));
                 continue;
             }
 
             if (element.EnumerateObject().Where(member => member.Value.ValueKind != JsonValueKind.String).Select(member => member.Name).FirstOrDefault() is { } name)
             {
-                findings.Add(Finding.Error($"{place}.{name}", "The value of a field is text.", "something else", "Put it in quotes."));
+                findings.Add(FindingKinds.FieldIsText.At($"{place}.{name}"));
                 continue;
             }
 

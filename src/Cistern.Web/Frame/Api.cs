@@ -69,7 +69,7 @@ public static class Api
     {
         var file = RecipeReader.Read(await ReadAsync(context.Request.Body, ct));
         var planned = file.Recipes is [var recipe] ? PlanWords.Apply(recipe, context.Request.Query["set"].OfType<string>().Take(50), model) : null;
-        var findings = planned?.Findings ?? (file.Accepted ? [Finding.Error("", "A plan is made of one recipe.", $"{file.Recipes.Length} recipes", "Send one.")] : file.Findings);
+        var findings = planned?.Findings ?? (file.Accepted ? [FindingKinds.OneRecipeExpected.At("", file.Recipes.Length)] : file.Findings);
         var refused = planned is null || planned.Findings.Any(finding => finding.Severity == Severity.Error);
         context.Response.StatusCode = refused ? StatusCodes.Status422UnprocessableEntity : StatusCodes.Status200OK;
         context.Response.ContentType = "application/json";

@@ -1,6 +1,5 @@
 using System.Net;
 using System.Text;
-using System.Text.Json;
 
 namespace Cistern.Web.Frame;
 
@@ -54,7 +53,13 @@ public static class ErrorPage
         if (IsProgram(context.Request))
         {
             context.Response.ContentType = "application/json";
-            await context.Response.WriteAsync(JsonSerializer.Serialize(new { findings = new[] { new { severity = "error", place = "", rule = title + ".", found = context.Request.Method, remedy = words } } }, JsonSerializerOptions.Web));
+            await context.Response.WriteAsync(RecipeWriter.Text(json =>
+            {
+                json.WriteStartObject();
+                json.WritePropertyName("findings");
+                ForecastFile.Write(json, [FindingKinds.RequestRefused.At("", title, context.Request.Method, words)]);
+                json.WriteEndObject();
+            }));
             return;
         }
 

@@ -60,7 +60,7 @@ public static class NetworkGuard
             RequestOrigin.ThisMachine => SameOrigin(context, next),
             RequestOrigin.LocalNetwork => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
             RequestOrigin.TrustPage => TrustAsync(context, next),
-            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, RequestOriginResolver.IsForwarded(context.Request) ? "It came through a proxy that is not configured. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
+            RequestOrigin.Unknown => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, RequestOriginResolver.IsForwarded(context.Request) ? "It came through a proxy that is not configured. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
         });
     }
 

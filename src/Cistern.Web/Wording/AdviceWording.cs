@@ -39,7 +39,7 @@ public static class AdviceWording
         AimOf.FlavourSide => $"balance {FigureFormat.Signed(aim.Range.Low, 2)} to {FigureFormat.Signed(aim.Range.High, 2)}",
         AimOf.Yield => $"{FigureFormat.Percent(aim.Range.Low)} to {FigureFormat.Percent(aim.Range.High)} extraction",
         AimOf.Finish => aim.AsSet.Low <= 0 ? $"done by {FigureFormat.Clock(aim.AsSet.High)}" : $"done from {FigureFormat.Clock(aim.AsSet.Low)} to {FigureFormat.Clock(aim.AsSet.High)}",
-        _ => "",
+        AimOf.Drain or AimOf.Press => "",
     }).Where(text => text.Length > 0));
 
     /// <summary>How likely it does, in words.</summary>

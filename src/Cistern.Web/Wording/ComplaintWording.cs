@@ -33,7 +33,6 @@ public static class ComplaintWording
         WentWrong.DoseUnder => "too little coffee",
         WentWrong.WaterCool => "water too cool",
         WentWrong.WaterHot => "water too hot",
-        _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation, "No words for it."),
     };
 
     /// <summary>A slider's position, as a screen reader says it.</summary>

@@ -43,7 +43,7 @@ public static class EventWording
             BrewEventKind.BoilsOver => ("The flame is so strong that it boils in large bubbles.", "Turn it down."),
             BrewEventKind.TimeInWindow => ($"{step} is set for {FigureFormat.Clock(value)}, but the step before it may be as late as {FigureFormat.Clock(limit)}.", "Remove its time, or end that window before it."),
             BrewEventKind.IceTooLittle => ($"The ice brings it to {format.Temperature(value)}, not {format.Temperature(limit)}.", "Take more ice."),
-            _ => ("The bed is dry before the cup is as full as wanted.", "Pour more, or ask for less."),
+            BrewEventKind.DryBed => ("The bed is dry before the cup is as full as wanted.", "Pour more, or ask for less."),
         };
     }
 

@@ -28,7 +28,7 @@ public static class LearnedWording
             FitParameter.PalateBalance => $"Calls a balanced cup {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "bitter" : "sour")}.",
             FitParameter.PalateBody => $"Calls a drink of usual strength {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "heavy" : "thin")}.",
             FitParameter.PalateBalanceScale => $"Uses {(more ? "much" : "little")} of the scale from sour to bitter.",
-            _ => $"Uses {(more ? "much" : "little")} of the scale from thin to heavy.",
+            FitParameter.PalateBodyScale => $"Uses {(more ? "much" : "little")} of the scale from thin to heavy.",
         };
     }
 
@@ -38,7 +38,7 @@ public static class LearnedWording
         FitScope.Mill => "Grinder",
         FitScope.Vessel => "Brewer",
         FitScope.Coffee => "Coffee",
-        _ => "Palate",
+        FitScope.Barista => "Palate",
     };
 
     /// <summary>What a figure is called.</summary>
@@ -48,7 +48,7 @@ public static class LearnedWording
         FitFigure.DrinkG => "Drink",
         FitFigure.DrawdownS => "Drawdown",
         FitFigure.SlurryC => "In the brewer",
-        _ => "Press",
+        FitFigure.PressFelt => "Press",
     };
 
     /// <summary>A figure with its unit.</summary>
@@ -58,7 +58,7 @@ public static class LearnedWording
         FitFigure.DrinkG => format.Water(value),
         FitFigure.DrawdownS => FigureFormat.Clock(value),
         FitFigure.SlurryC => format.Temperature(value),
-        _ => FigureFormat.Number(value, 0),
+        FitFigure.PressFelt => FigureFormat.Number(value, 0),
     };
 
     /// <summary>The error of a figure, with its unit.</summary>
@@ -68,7 +68,7 @@ public static class LearnedWording
         FitFigure.DrinkG => format.Mass(value),
         FitFigure.DrawdownS => FigureFormat.Seconds(value),
         FitFigure.SlurryC => format.Kelvin(value),
-        _ => FigureFormat.Number(value, 0),
+        FitFigure.PressFelt => FigureFormat.Number(value, 0),
     };
 
     private static string Range(LearnedParameter one) => $"{FigureFormat.Number(one.Low, 2)} to {FigureFormat.Number(one.High, 2)}";

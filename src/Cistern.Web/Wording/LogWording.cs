@@ -69,7 +69,7 @@ public static class LogWording
         FlowWord.Quick => "flowed too quickly",
         FlowWord.Late => "steep ended or done late",
         FlowWord.Early => "steep ended or done early",
-        _ => "in its windows",
+        FlowWord.Within => "in its windows",
     };
 
     /// <summary>What differed from the plan, as far as it matters; empty where nothing did.</summary>

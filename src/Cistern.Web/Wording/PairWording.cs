@@ -15,7 +15,6 @@ public static class PairWording
         ChangedThing.Place => "the place",
         ChangedThing.Times => "the times",
         ChangedThing.Step => "a step",
-        _ => throw new ArgumentOutOfRangeException(nameof(thing)),
     };
 
     /// <summary>How many things were changed, and what that means.</summary>

@@ -13,7 +13,7 @@ public static class PictureWording
         PictureOf.Crust => "Crust",
         PictureOf.Bed => "Spent bed",
         PictureOf.Cup => "Cup",
-        _ => "Something else",
+        PictureOf.Other => "Something else",
     };
 
     /// <summary>Why one is not kept.</summary>

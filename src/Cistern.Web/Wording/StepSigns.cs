@@ -49,6 +49,5 @@ public static class StepSigns
         WaitEvent.FineBubbles => Bubbles,
         WaitEvent.Hiss => Press,
         WaitEvent.DryBed => Drain,
-        _ => throw new ArgumentOutOfRangeException(nameof(awaited), awaited, "Something awaited without signs."),
     };
 }

@@ -177,7 +177,7 @@ public static class StepWording
         BrewerFamily.TubePress => "in the tube",
         BrewerFamily.Siphon => "in the chamber",
         BrewerFamily.Jar => "in the jar",
-        _ => "in the dripper",
+        BrewerFamily.ValveDripper or BrewerFamily.LeverDripper => "in the dripper",
     };
 
     /// <summary>When the clock starts, as shown before it does.</summary>

@@ -84,7 +84,7 @@ internal static class BrewApi
         : null;
 
     private static IResult Refuse(int status, string remedy) =>
-        Results.Json(new { findings = new[] { Finding.Error("", "These entries were not accepted.", "", remedy) } }, PageBrew.Json, statusCode: status);
+        Results.Json(new { findings = new[] { FindingKinds.EntriesRefused.At("", remedy) } }, PageBrew.Json, statusCode: status);
 
     private static IResult Answer(BaristaContext bench, IReadOnlyList<PageBrew> brews, string? message) =>
         Results.Json(new { nowMs = bench.NowMs, brews, message }, PageBrew.Json);

@@ -60,7 +60,7 @@ internal static class ReadingsApi
 
         if (!IsToken(context.Request.Headers.Authorization.ToString(), brew.ReadingToken))
         {
-            return Refuse(StatusCodes.Status401Unauthorized, "That is not this brew's token.", "Open the brew, and under Instruments what a gateway has to show.");
+            return Refuse(StatusCodes.Status401Unauthorized, FindingKinds.WrongToken);
         }
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
@@ -70,14 +70,14 @@ internal static class ReadingsApi
         if (rate.Count >= MaxPieces)
         {
             context.Response.Headers.RetryAfter = "1";
-            return Refuse(StatusCodes.Status429TooManyRequests, $"More than {MaxPieces} pieces came in a second.", "Send several readings together.");
+            return Refuse(StatusCodes.Status429TooManyRequests, FindingKinds.TooManyPieces, MaxPieces);
         }
 
         var buffer = new byte[MaxBodyBytes + 1];
         var length = await context.Request.Body.ReadAtLeastAsync(buffer, buffer.Length, throwOnEndOfStream: false, ct);
         if (length > MaxBodyBytes)
         {
-            return Refuse(StatusCodes.Status413PayloadTooLarge, $"A piece holds at most {MaxBodyBytes / 1024} kB.", "Send them in pieces.");
+            return Refuse(StatusCodes.Status413PayloadTooLarge, FindingKinds.PieceTooLarge, MaxBodyBytes / 1024);
         }
 
         var (readings, findings) = ReadingLines.Read(Encoding.UTF8.GetString(buffer, 0, length), brew.ClockMs(nowMs), brew.OpenedAtMs - EarlyMs);
@@ -88,7 +88,7 @@ internal static class ReadingsApi
 
         return await store.ReceiveAsync(id, readings, ct) is { } taken
             ? Results.Json(new { kept = taken.Saved, taken.Dropped }, PageBrew.Json)
-            : Refuse(StatusCodes.Status409Conflict, "This brew is over: it accepts no more readings.", "Open another, and send to that.");
+            : Refuse(StatusCodes.Status409Conflict, FindingKinds.BrewIsOver);
     }
 
     private static bool IsToken(string header, string? token) =>
@@ -155,8 +155,8 @@ internal static class ReadingsApi
         }
     }
 
-    private static IResult NoBrew(int id) => Refuse(StatusCodes.Status404NotFound, $"There is no brew {id} under way.", "Look for its number in the address of its page.");
+    private static IResult NoBrew(int id) => Refuse(StatusCodes.Status404NotFound, FindingKinds.NoSuchBrew, id);
 
-    private static IResult Refuse(int status, string rule, string remedy) =>
-        Results.Json(new { findings = new[] { Finding.Error("", rule, "", remedy) } }, PageBrew.Json, statusCode: status);
+    private static IResult Refuse(int status, FindingKind kind, params object[] arguments) =>
+        Results.Json(new { findings = new[] { kind.At("", arguments) } }, PageBrew.Json, statusCode: status);
 }

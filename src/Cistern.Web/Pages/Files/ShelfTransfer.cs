@@ -51,13 +51,13 @@ public sealed class ShelfTransfer(CisternDb db, BaristaContext bench)
         {
             if (ShelfKinds.Find(thing.Kind) is not { } kind)
             {
-                findings.Add(Finding.Error(NameOf(thing), "A thing is of a kind that stands on a shelf.", thing.Kind, $"Write one of {string.Join(", ", ShelfKinds.All.Select(one => one.Word))}."));
+                findings.Add(FindingKinds.UnknownThing.At(NameOf(thing), thing.Kind, string.Join(", ", ShelfKinds.All.Select(one => one.Word))));
                 continue;
             }
 
             var form = Fill(kind, thing, out var made);
-            findings.AddRange(form.Fields.Where(field => field.Problem is not null).Select(field => Finding.Error($"{kind.Word} {NameOf(thing)}, {field.Label}", field.Problem!, field.Text, "Change it in the file.")));
-            findings.AddRange(form.Problems.Select(problem => Finding.Error($"{kind.Word} {NameOf(thing)}", problem, NameOf(thing), "Change it in the file.")));
+            findings.AddRange(form.Fields.Where(field => field.Problem is not null).Select(field => FindingKinds.ThingRefused.At($"{kind.Word} {NameOf(thing)}, {field.Label}", field.Problem!, field.Text)));
+            findings.AddRange(form.Problems.Select(problem => FindingKinds.ThingRefused.At($"{kind.Word} {NameOf(thing)}", problem, NameOf(thing))));
             var read = Out(kind, made);
             var known = here.GetValueOrDefault(Key(read));
             var action = known is null ? ImportAction.New : known.Fields.SequenceEqual(read.Fields) ? ImportAction.Known : ImportAction.Changed;

@@ -11,7 +11,7 @@ public static class Asking
         Outcome.FlavourBalance => TypedNumber.Read(text, -10, 10, ""),
         Outcome.DrinkG => Mass(TypedNumber.Read(text, format.Units.MassFromG(5), format.Units.MassFromG(Member.MaxWaterG), format.MassUnit), format),
         Outcome.PressForceN => TypedNumber.Read(text, 10, 500, "N"),
-        _ => TypedNumber.ReadClock(text, 1, Member.MaxBrewS),
+        Outcome.FinishS or Outcome.DrawdownS or Outcome.DrinkableAtS => TypedNumber.ReadClock(text, 1, Member.MaxBrewS),
     };
 
     private static TypedNumber Mass(TypedNumber typed, FigureFormat format) => typed.Value is { } mass ? typed with { Value = format.Units.MassToG(mass) } : typed;
@@ -26,7 +26,7 @@ public static class Asking
         Outcome.PressForceN => $"{FigureFormat.Number(value, 0)} N of force",
         Outcome.DrawdownS => $"a drawdown of {FigureFormat.Clock(value)}",
         Outcome.FinishS => $"an end at {FigureFormat.Clock(value)}",
-        _ => $"a cup to drink at {FigureFormat.Clock(value)}",
+        Outcome.DrinkableAtS => $"a cup to drink at {FigureFormat.Clock(value)}",
     };
 
     /// <summary>What a figure is called in the list.</summary>
@@ -39,6 +39,6 @@ public static class Asking
         Outcome.PressForceN => "force of the press, N",
         Outcome.DrawdownS => "drawdown, min:s",
         Outcome.FinishS => "done at, min:s",
-        _ => "to drink at, min:s",
+        Outcome.DrinkableAtS => "to drink at, min:s",
     };
 }

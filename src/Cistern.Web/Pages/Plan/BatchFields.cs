@@ -285,7 +285,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         Quantity.Dose => "Spoons will do too: 4 tablespoons, 2 scoops; or an inch of coffee, in a press, a tube or a jar.",
         Quantity.Ratio => "1:15, 65 g/L and “ends at 15” will do too.",
         Quantity.Water => "“2 cups” and “to the 300 mark” will do too.",
-        _ => "“2 cups” will do too.",
+        Quantity.Drink => "“2 cups” will do too.",
     };
 
     /// <summary>Whether the brewer is a cylinder, so that a depth gives a dose.</summary>
@@ -296,7 +296,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         Quantity.Dose => (format.Coffee.Units.MassFromG(1), format.Coffee.Units.MassFromG(400), format.Coffee.MassUnit, format.Units.Dose == MassUnit.Gram ? 1 : 0.05),
         Quantity.Water => (format.Units.MassFromG(20), format.Units.MassFromG(Member.MaxWaterG), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 10 : 0.5),
         Quantity.Ratio => (3, 30, "", 0.5),
-        _ => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
+        Quantity.Drink => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
     };
 
     /// <summary>What is typed is shown as typed: a scale with tenths of a gram cannot always give a drink to the gram.</summary>
@@ -316,7 +316,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         Quantity.Dose => format.DoseNumber(value),
         Quantity.Water => format.MassNumber(value, fine: value % 1 != 0),
         Quantity.Ratio => FigureFormat.Number(value, 1),
-        _ => format.VolumeNumber(value / DrinkGPerMl),
+        Quantity.Drink => format.VolumeNumber(value / DrinkGPerMl),
     };
 
     private double FromShown(Quantity quantity, double value) => quantity switch
@@ -324,6 +324,6 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         Quantity.Dose => format.Coffee.Units.MassToG(value),
         Quantity.Water => format.Units.MassToG(value),
         Quantity.Ratio => value,
-        _ => format.Units.VolumeToMl(value) * DrinkGPerMl,
+        Quantity.Drink => format.Units.VolumeToMl(value) * DrinkGPerMl,
     };
 }

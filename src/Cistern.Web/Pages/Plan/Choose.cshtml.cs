@@ -106,7 +106,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
         Misfit.MoreWashing => "more to wash",
         Misfit.Style => "another style",
         Misfit.TooMuch => "more than the brewer holds",
-        _ => $"takes {Format.Dose(choice.Recipe.Coffee.DoseG)}, more than is left",
+        Misfit.BagTooSmall => $"takes {Format.Dose(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
 
     /// <summary>How many recipes match, as a sentence.</summary>
@@ -142,7 +142,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
         var read = RecipeReader.Read(bytes);
         if (bytes.Length == 0 || !read.Accepted)
         {
-            Findings = bytes.Length == 0 ? [Finding.Error("", "There is nothing in it.", "no file and no text", "Choose a recipe file, or paste one.")] : read.Findings;
+            Findings = bytes.Length == 0 ? [FindingKinds.NothingSent.At("")] : read.Findings;
             ImportText = text is { Length: < 20_000 } ? text : "";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             await LoadAsync(ct);

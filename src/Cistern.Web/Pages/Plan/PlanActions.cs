@@ -209,7 +209,7 @@ public static class PlanActions
         {
             var wantedS = at.GetValue<double>();
             var other = StepWording.Of(plan.Recipe, pushed, format).Verb;
-            plan.RefusedStep = form.With([Finding.Error("at", $"{other} is at {FigureFormat.Clock(standsS)}, and would be delayed.", FigureFormat.Clock(wantedS), $"Give a time up to {FigureFormat.Clock(standsS)}, or move everything after it too.")]);
+            plan.RefusedStep = form.With([FindingKinds.OtherStepDelayed.At("at", other, FigureFormat.Clock(standsS), FigureFormat.Clock(wantedS))]);
             plan.Answer = $"{StepWording.Of(plan.Recipe, index, format).Verb} at {FigureFormat.Clock(wantedS)} would come after {other} at {FigureFormat.Clock(standsS)}. Nothing was changed.";
             plan.Alternative = (FormattableString.Invariant($"begin:{index}:{wantedS:R}"), "Move everything after it too");
             return;

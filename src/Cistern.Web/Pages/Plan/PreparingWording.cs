@@ -13,7 +13,7 @@ public static class PreparingWording
         Chore.WeighIce => "Weigh the ice, server first",
         Chore.ChargeBulb => "Fill the bulb, its outside dry; fit the cloth tight and centred, and hook its chain",
         Chore.HeatBulb => $"Heat {plan.Format.Water(plan.Settings.Recipe.WaterG)} in the bulb over the flame, from the tap; hot water from a kettle shortens it",
-        _ => plan.Settings.Recipe.Brewer.Wrapped ? "Lay out brewer, server, scale and spoon, and wrap its cloth or sleeve round the brewer" : "Lay out brewer, server, scale, spoon and cloth",
+        Chore.LayOut => plan.Settings.Recipe.Brewer.Wrapped ? "Lay out brewer, server, scale and spoon, and wrap its cloth or sleeve round the brewer" : "Lay out brewer, server, scale, spoon and cloth",
     };
 
     /// <summary>The last measurement of a grinder at a setting in pictures; empty where there is none.</summary>

@@ -51,7 +51,6 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
         BrewerFamily.LeverDripper => "ld-closed",
         BrewerFamily.Siphon => "si-layers",
         BrewerFamily.Jar => MinimalBrew.RecipeId,
-        _ => throw new ArgumentOutOfRangeException(nameof(family)),
     };
 
     private async Task<bool> LoadAsync(CancellationToken ct)

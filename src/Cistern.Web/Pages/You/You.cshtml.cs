@@ -188,7 +188,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         {
             TryResult.Right => null,
             TryResult.Wrong => $"That is not {who.Name}'s PIN. If you forgot yours, the owner can remove it under Devices.",
-            _ => $"Too many wrong PINs. Try again in five minutes.",
+            TryResult.JustBlocked or TryResult.Blocked => $"Too many wrong PINs. Try again in five minutes.",
         };
     }
 
