@@ -65,7 +65,7 @@ internal sealed class Simulate(Terminal terminal)
             }
 
             // Done, and a sample has cooled.
-            await SendAsync(client, brew, string.Create(CultureInfo.InvariantCulture, $"{{\"of\":\"tdsPercent\",\"value\":{player.Bench.TdsPercent():0.##}}}\n"), ct);
+            await SendAsync(client, brew, string.Create(CultureInfo.InvariantCulture, $"{{\"of\":\"tdsPercent\",\"value\":{player.Instruments.TdsPercent():0.##}}}\n"), ct);
             await terminal.Error.WriteLineAsync("The brew is over.");
             return 0;
         }

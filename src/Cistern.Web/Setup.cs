@@ -107,7 +107,7 @@ public static class Setup
         builder.Services.AddScoped<BlindStore>();
         builder.Services.AddScoped<LineageStore>();
         builder.Services.AddScoped<Pages.Pairs.PairSides>();
-        builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
+        builder.Services.AddRazorPages(options => options.Conventions.AddPageRoute("/Devices/Join", NetworkGuard.EarlierJoinPath))
             // There are no controllers: searching for them would load every type.
             .ConfigureApplicationPartManager(parts => parts.FeatureProviders.Remove(parts.FeatureProviders.OfType<ControllerFeatureProvider>().Single()))
             .AddMvcOptions(options =>

@@ -16,14 +16,14 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
 
     private static Uri At(string path) => new(path, UriKind.Relative);
 
-    private static DeviceJoin Desk(App app) => app.Services.GetRequiredService<DeviceJoin>();
+    private static DeviceJoin Joining(App app) => app.Services.GetRequiredService<DeviceJoin>();
 
     /// <summary>Connects a device as its user would: with the code, on the one page it can open.</summary>
-    private static async Task<HttpClient> PairedAsync(App app, DeviceRole role, string name = "Kitchen phone")
+    private static async Task<HttpClient> JoinedAsync(App app, DeviceRole role, string name = "Kitchen phone")
     {
         var device = app.FromNetwork();
-        var page = await App.GetAsync(device, "/pair");
-        await App.PostAsync(device, page, "/pair", ("code", Desk(app).Offer(role).Digits), ("name", name));
+        var page = await App.GetAsync(device, "/devices/join");
+        await App.PostAsync(device, page, "/devices/join", ("code", Joining(app).Offer(role).Digits), ("name", name));
         return device;
     }
 
@@ -38,9 +38,9 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
         var paths = app.Services.GetServices<EndpointDataSource>().SelectMany(source => source.Endpoints).OfType<RouteEndpoint>()
             .Select(one => "/" + string.Join('/', one.RoutePattern.PathSegments.Select(part => part.IsSimple && part.Parts[0] is Microsoft.AspNetCore.Routing.Patterns.RoutePatternLiteralPart literal ? literal.Content : "1")))
             .Where(path => !path.StartsWith("/lib/fonts/", StringComparison.Ordinal) && !path.StartsWith("/lib/bulma-parts", StringComparison.Ordinal) && !path.StartsWith("/css/", StringComparison.Ordinal) && !path.StartsWith("/icon", StringComparison.Ordinal))
-            .Concat(["/PAIR/../log", "/pair/1", "/pair%2f..%2flog", "/nothing", "/authority.crt", "/lib/fonts/../../log", "/css/%2e%2e/log"]).Distinct(StringComparer.OrdinalIgnoreCase).ToList();
+            .Concat(["/PAIR/../log", "/pair/1", "/pair%2f..%2flog", "/devices/join/../../log", "/nothing", "/authority.crt", "/lib/fonts/../../log", "/css/%2e%2e/log"]).Distinct(StringComparer.OrdinalIgnoreCase).ToList();
         Assert.True(paths.Count > 80, $"{paths.Count} addresses");
-        foreach (var path in paths.Where(path => path != "/pair"))
+        foreach (var path in paths.Where(path => path is not (NetworkGuard.JoinPath or NetworkGuard.EarlierJoinPath)))
         {
             foreach (var method in (HttpMethod[])[HttpMethod.Get, HttpMethod.Post, HttpMethod.Head, HttpMethod.Put, HttpMethod.Delete, HttpMethod.Options])
             {
@@ -49,34 +49,37 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
                 request.Headers.Add("X-Http-Method-Override", "GET");
                 request.Headers.Add("Cookie", $"{NetworkGuard.Cookie}=guessed; barista=1");
                 var answer = await stranger.SendAsync(request, Ct);
-                var leads = answer.StatusCode == HttpStatusCode.Found && answer.Headers.Location!.OriginalString == "/pair";
+                var leads = answer.StatusCode == HttpStatusCode.Found && answer.Headers.Location!.OriginalString == "/devices/join";
                 Assert.True(leads || (int)answer.StatusCode is 401 or 405 or 404 or 501, $"{method} {path}: {answer.StatusCode}");
                 Assert.DoesNotContain("Long settle", await answer.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
             }
         }
 
-        var page = await App.GetAsync(stranger, "/pair?code=123456");
+        var page = await App.GetAsync(stranger, "/devices/join?code=123456");
         Assert.Equal("123456", page.QuerySelector("#code")!.GetAttribute("value"));
         Assert.Null(page.QuerySelector("nav, script"));
         Assert.Equal(HttpStatusCode.OK, (await stranger.GetAsync(At("/css/cistern.css"), Ct)).StatusCode);
         // A certificate valid for it would reach every port of this host: the plain page about trust, and whatever else runs there.
-        Assert.False((await stranger.GetAsync(At("/pair"), Ct)).Headers.Contains("Strict-Transport-Security"));
+        Assert.False((await stranger.GetAsync(At("/devices/join"), Ct)).Headers.Contains("Strict-Transport-Security"));
     }
 
-    [Fact]
-    public async Task A_code_lets_one_device_in_once_and_for_five_minutes()
+    /// <summary>Also at its earlier address: a form may be open there while the server is updated.</summary>
+    [Theory]
+    [InlineData("/devices/join")]
+    [InlineData("/pair")]
+    public async Task A_code_lets_one_device_in_once_and_for_five_minutes(string address)
     {
         await using var app = App.OnNetwork();
         var device = app.FromNetwork(redirects: false);
-        var page = await App.GetAsync(device, "/pair");
-        var code = Desk(app).Offer(DeviceRole.Barista);
+        var page = await App.GetAsync(device, address);
+        var code = Joining(app).Offer(DeviceRole.Barista);
         Assert.Matches("^[0-9]{6}$", code.Digits);
 
         // An invalid name is reported before the code is used up.
-        var unnamed = await App.PostAsync(device, page, "/pair", ("code", code.Digits), ("name", " "));
+        var unnamed = await App.PostAsync(device, page, address, ("code", code.Digits), ("name", " "));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, unnamed.StatusCode);
         Assert.Equal(code.Digits, (await App.ParseAsync(unnamed)).QuerySelector("#code")!.GetAttribute("value"));
-        var let = await App.PostAsync(device, page, "/pair", ("code", code.Digits[..3] + " " + code.Digits[3..]), ("name", "Kitchen phone"));
+        var let = await App.PostAsync(device, page, address, ("code", code.Digits[..3] + " " + code.Digits[3..]), ("name", "Kitchen phone"));
         Assert.Equal("/", let.Headers.Location!.OriginalString);
         var cookie = let.Headers.GetValues("Set-Cookie").Single(one => one.StartsWith(NetworkGuard.Cookie, StringComparison.Ordinal));
         Assert.All(["secure", "httponly", "samesite=strict", "path=/"], flag => Assert.Contains(flag, cookie, StringComparison.OrdinalIgnoreCase));
@@ -89,12 +92,12 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
         Assert.Contains("Kitchen phone was connected as barista.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
         var second = app.FromNetwork(redirects: false);
-        page = await App.GetAsync(second, "/pair");
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(second, page, "/pair", ("code", code.Digits), ("name", "Another"))).StatusCode);
-        var late = Desk(app).Offer(DeviceRole.Barista);
+        page = await App.GetAsync(second, address);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(second, page, address, ("code", code.Digits), ("name", "Another"))).StatusCode);
+        var late = Joining(app).Offer(DeviceRole.Barista);
         app.Time.Advance(TimeSpan.FromMinutes(5));
-        Assert.Null(Desk(app).Current);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(second, page, "/pair", ("code", late.Digits), ("name", "Another"))).StatusCode);
+        Assert.Null(Joining(app).Current);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(second, page, address, ("code", late.Digits), ("name", "Another"))).StatusCode);
     }
 
     [Fact]
@@ -102,25 +105,25 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     {
         await using var app = App.OnNetwork();
         var guesser = app.FromNetwork();
-        var page = await App.GetAsync(guesser, "/pair");
-        var code = Desk(app).Offer(DeviceRole.Owner).Digits;
+        var page = await App.GetAsync(guesser, "/devices/join");
+        var code = Joining(app).Offer(DeviceRole.Owner).Digits;
         var wrong = code == "000000" ? "000001" : "000000";
         for (var i = 0; i < 4; i++)
         {
-            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(guesser, page, "/pair", ("code", wrong), ("name", "Guesser"))).StatusCode);
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(guesser, page, "/devices/join", ("code", wrong), ("name", "Guesser"))).StatusCode);
         }
 
-        Assert.Null(Desk(app).BlockedFor);
-        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", wrong), ("name", "Guesser"))).StatusCode);
+        Assert.Null(Joining(app).BlockedFor);
+        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/devices/join", ("code", wrong), ("name", "Guesser"))).StatusCode);
         // Until the time is over neither the right code nor a new one is accepted.
-        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", code), ("name", "Guesser"))).StatusCode);
-        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
+        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/devices/join", ("code", code), ("name", "Guesser"))).StatusCode);
+        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/devices/join", ("code", Joining(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
         Assert.Contains("tried five wrong codes", (await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
         Assert.Contains(await app.DataAsync(db => db.ActionRecords.Select(one => one.What).ToListAsync(Ct)), what => what.StartsWith("Too many wrong codes", StringComparison.Ordinal));
         Assert.Equal(0, await app.DataAsync(db => db.Devices.CountAsync(Ct)));
 
         app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.BlockedForMs));
-        Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
+        Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(guesser, page, "/devices/join", ("code", Joining(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
         Assert.Null((await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding"));
     }
 
@@ -130,11 +133,11 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     {
         await using var app = App.OnNetwork();
         var guesser = app.FromNetwork();
-        var page = await App.GetAsync(guesser, "/pair");
+        var page = await App.GetAsync(guesser, "/devices/join");
         var limited = 0;
         for (var i = 0; i < 30; i++)
         {
-            var answer = await App.PostAsync(guesser, page, "/pair", ("code", "1"), ("name", "Guesser"));
+            var answer = await App.PostAsync(guesser, page, "/devices/join", ("code", "1"), ("name", "Guesser"));
             limited += (await answer.Content.ReadAsStringAsync(Ct)).Contains("That was too often", StringComparison.Ordinal) ? 1 : 0;
         }
 
@@ -166,8 +169,10 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     [InlineData(DeviceRole.Instrument, "POST", "/api/brews/1/readings", true)]
     [InlineData(DeviceRole.Instrument, "GET", "/api/brews/1/readings", false)]
     [InlineData(DeviceRole.Instrument, "POST", "/api/brews/1/entries", false)]
+    [InlineData(DeviceRole.Guest, "POST", "/devices/join", true)]
     [InlineData(DeviceRole.Guest, "POST", "/pair", true)]
-    [InlineData(DeviceRole.Instrument, "POST", "/pair", false)]
+    [InlineData(DeviceRole.Barista, "POST", "/devices/join/code", false)]
+    [InlineData(DeviceRole.Instrument, "POST", "/devices/join", false)]
     [InlineData(DeviceRole.Instrument, "GET", "/", false)]
     public void Each_role_may_ask_for_what_is_its_own(DeviceRole role, string method, string path, bool may) => Assert.Equal(may, RoleRules.Allow(role, method, path));
 
@@ -176,16 +181,16 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task What_a_role_may_not_do_is_not_offered_to_it()
     {
         await using var app = App.OnNetwork();
-        var (guest, barista) = (await PairedAsync(app, DeviceRole.Guest), await PairedAsync(app, DeviceRole.Barista, "Bar phone"));
+        var (guest, barista) = (await JoinedAsync(app, DeviceRole.Guest), await JoinedAsync(app, DeviceRole.Barista, "Bar phone"));
         foreach (var path in (string[])["/", "/plan/fp-bloomed", "/taste/8", "/shelf/coffee/1", "/log/7", "/you"])
         {
             var page = await App.GetAsync(guest, path);
-            Assert.All(page.QuerySelectorAll("form[method=post]:not([action^='/pair']) button:not([type=button])"), button => Assert.NotNull(button.Closest("fieldset.look-only[disabled]")));
+            Assert.All(page.QuerySelectorAll("form[method=post]:not([action^='/devices/join']) button:not([type=button])"), button => Assert.NotNull(button.Closest("fieldset.look-only[disabled]")));
             Assert.Contains("This device is a guest", page.QuerySelector("main")!.TextContent, StringComparison.Ordinal);
         }
 
         // It may still remove itself.
-        Assert.Null((await App.GetAsync(guest, "/you")).QuerySelector("[action^='/pair'] button")!.Closest(".look-only"));
+        Assert.Null((await App.GetAsync(guest, "/you")).QuerySelector("[action^='/devices/join'] button")!.Closest(".look-only"));
         Assert.Null((await App.GetAsync(barista, "/plan/fp-bloomed")).QuerySelector(".look-only"));
         Assert.NotNull((await App.GetAsync(barista, "/files")).QuerySelector("form[method=post] .look-only[disabled]"));
     }
@@ -194,7 +199,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_guest_only_reads_and_becomes_a_barista_at_a_touch()
     {
         await using var app = App.OnNetwork();
-        var guest = await PairedAsync(app, DeviceRole.Guest);
+        var guest = await JoinedAsync(app, DeviceRole.Guest);
         var plan = await App.GetAsync(guest, "/plan/fp-bloomed");
         Assert.Null(plan.QuerySelector("a[href='/devices']"));
         var brews = await app.DataAsync(db => db.Brews.CountAsync(Ct));
@@ -216,22 +221,22 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_device_that_leaves_by_itself_loses_its_token()
     {
         await using var app = App.OnNetwork();
-        var guest = await PairedAsync(app, DeviceRole.Guest);
+        var guest = await JoinedAsync(app, DeviceRole.Guest);
         var you = await App.GetAsync(guest, "/you");
-        Assert.Equal("Remove this device", you.QuerySelector("[action='/pair?handler=Leave'] button")!.TextContent);
-        var answer = await App.PostAsync(guest, you, "/pair?handler=Leave");
+        Assert.Equal("Remove this device", you.QuerySelector("[action='/devices/join?handler=Leave'] button")!.TextContent);
+        var answer = await App.PostAsync(guest, you, "/devices/join?handler=Leave");
         Assert.Equal("Connect this device", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent);
         Assert.NotNull((await DeviceAsync(app)).RevokedAtMs);
         Assert.Equal("Connect this device", (await App.GetAsync(guest, "/log")).QuerySelector("h1")!.TextContent);
         Assert.Contains("Kitchen phone was removed.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
         // Its browser is told to delete what it stored; this machine's own browser has nothing to remove.
-        var told = await PairedAsync(app, DeviceRole.Barista, "Told phone");
+        var told = await JoinedAsync(app, DeviceRole.Barista, "Told phone");
         var page = await App.GetAsync(told, "/you");
         using var form = new FormUrlEncodedContent([KeyValuePair.Create("__RequestVerificationToken", page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!)]);
         var stays = app.FromNetwork(redirects: false);
-        Assert.Null((await App.GetAsync(app.Browser(), "/you")).QuerySelector("[action='/pair?handler=Leave']"));
-        Assert.Equal(HttpStatusCode.BadRequest, (await stays.PostAsync(At("/pair?handler=Leave"), form, Ct)).StatusCode);
+        Assert.Null((await App.GetAsync(app.Browser(), "/you")).QuerySelector("[action='/devices/join?handler=Leave']"));
+        Assert.Equal(HttpStatusCode.BadRequest, (await stays.PostAsync(At("/devices/join?handler=Leave"), form, Ct)).StatusCode);
         Assert.Null((await DeviceAsync(app, "Told phone")).RevokedAtMs);
     }
 
@@ -240,7 +245,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_removed_device_is_refused_at_once()
     {
         await using var app = App.OnNetwork();
-        var phone = await PairedAsync(app, DeviceRole.Barista);
+        var phone = await JoinedAsync(app, DeviceRole.Barista);
         Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(phone, await App.GetAsync(phone, "/plan/fp-bloomed"))).StatusCode);
         var brew = await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
         using var live = await phone.GetAsync(At($"/api/brews/{brew}/live"), HttpCompletionOption.ResponseHeadersRead, Ct);
@@ -262,7 +267,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
 
             throw new IOException("It ended.");
         });
-        Assert.EndsWith("/pair", (await phone.GetAsync(At("/"), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        Assert.EndsWith("/devices/join", (await phone.GetAsync(At("/"), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
         list = await App.GetAsync(owner, "/devices");
         Assert.Contains("removed", list.QuerySelector("#paired .is-out")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("Kitchen phone was removed.", list.QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
@@ -272,7 +277,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_token_is_replaced_after_a_week_and_no_two_requests_replace_it()
     {
         await using var app = App.OnNetwork();
-        var phone = await PairedAsync(app, DeviceRole.Barista);
+        var phone = await JoinedAsync(app, DeviceRole.Barista);
         var first = (await DeviceAsync(app)).TokenHash;
         app.Time.Advance(TimeSpan.FromMilliseconds(DeviceStore.RotatedAfterMs - 1));
         await App.GetAsync(phone, "/log");
@@ -311,7 +316,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
         asPage.Headers.Add("Cookie", $"{NetworkGuard.Cookie}={token}");
         Assert.Equal(HttpStatusCode.Found, (await app.FromNetwork(redirects: false).SendAsync(asPage, Ct)).StatusCode);
 
-        var pageToken = await app.DataAsync(async db => (await new DeviceStore(db).PairAsync("Tablet", DeviceRole.Owner, "a test", app.Time.GetUtcNow().ToUnixTimeMilliseconds(), Ct)).Token);
+        var pageToken = await app.DataAsync(async db => (await new DeviceStore(db).JoinAsync("Tablet", DeviceRole.Owner, "a test", app.Time.GetUtcNow().ToUnixTimeMilliseconds(), Ct)).Token);
         Assert.Equal(HttpStatusCode.Unauthorized, await AskAsync(HttpMethod.Post, "/api/brews/1/readings", pageToken));
     }
 
@@ -328,7 +333,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task What_another_site_sends_is_refused(string header, string value, bool taken)
     {
         var app = shared.App;
-        var phone = await PairedAsync(app, DeviceRole.Barista);
+        var phone = await JoinedAsync(app, DeviceRole.Barista);
         var plan = await App.GetAsync(phone, "/plan/fp-bloomed");
         var brews = await app.DataAsync(db => db.Brews.CountAsync(Ct));
         phone.DefaultRequestHeaders.Add(header, value);
@@ -347,7 +352,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task One_device_asks_only_so_often()
     {
         await using var app = App.OnNetwork();
-        var (busy, calm, bench) = (await PairedAsync(app, DeviceRole.Barista, "Busy phone"), await PairedAsync(app, DeviceRole.Owner, "Calm phone"), app.Browser());
+        var (busy, calm, bench) = (await JoinedAsync(app, DeviceRole.Barista, "Busy phone"), await JoinedAsync(app, DeviceRole.Owner, "Calm phone"), app.Browser());
         async Task<int> AskAsync(HttpClient client, string path, string body = "{}") => (int)(await client.PostAsync(At(path), new StringContent(body, System.Text.Encoding.UTF8, "application/json"), Ct)).StatusCode;
         async Task<int> OftenAsync(HttpClient client, string path, int most)
         {
@@ -371,7 +376,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
         Assert.Equal(20, await OftenAsync(calm, $"/files/in/{Guid.NewGuid():N}", 40));
         Assert.Equal(429, await AskAsync(calm, "/files?handler=Look"));
         // The two phones were let in from the same address.
-        Assert.Equal(18, await OftenAsync(app.FromNetwork(), "/pair", 40));
+        Assert.Equal(18, await OftenAsync(app.FromNetwork(), "/devices/join", 40));
         // Requests that only read are not limited in this way.
         Assert.All(await Task.WhenAll(Enumerable.Range(0, 30).Select(_ => calm.GetAsync(At("/files"), Ct))), one => Assert.Equal(HttpStatusCode.OK, one.StatusCode));
     }
@@ -426,7 +431,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     [InlineData("bench.local.elsewhere.example", false)]
     public async Task Only_this_machines_own_names_are_answered(string host, bool answered)
     {
-        using var request = new HttpRequestMessage(HttpMethod.Get, At("/pair"));
+        using var request = new HttpRequestMessage(HttpMethod.Get, At("/devices/join"));
         request.Headers.Host = host;
         Assert.Equal(answered ? HttpStatusCode.OK : HttpStatusCode.BadRequest, (await shared.App.FromNetwork().SendAsync(request, Ct)).StatusCode);
     }
@@ -445,7 +450,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
         using var authority = X509CertificateLoader.LoadCertificate(await client.GetByteArrayAsync(At("/authority.crt"), Ct));
         Assert.Equal(page.QuerySelector("#fingerprint")!.TextContent.Replace(":", "", StringComparison.Ordinal), authority.GetCertHashString(System.Security.Cryptography.HashAlgorithmName.SHA256));
         Assert.False(authority.HasPrivateKey);
-        foreach (var path in (string[])["/log", "/pair", "/devices", "/api/under-way", "/healthz", "/js/frame.js"])
+        foreach (var path in (string[])["/log", "/devices/join", "/devices", "/api/under-way", "/healthz", "/js/frame.js"])
         {
             Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(At(path), Ct)).StatusCode);
         }
@@ -632,7 +637,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_token_used_after_its_successor_removes_the_device_and_the_owner_is_told(bool thiefFirst)
     {
         await using var app = App.OnNetwork();
-        await PairedAsync(app, DeviceRole.Owner);
+        await JoinedAsync(app, DeviceRole.Owner);
         var token = DeviceStore.NewToken();
         await app.DataAsync(db => db.Devices.ExecuteUpdateAsync(set => set.SetProperty(one => one.TokenHash, DeviceStore.HashOf(token)), Ct));
         async Task<(HttpStatusCode Status, string? Given, bool Cleared)> AskAsync(string shown)
@@ -672,7 +677,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_device_with_an_expired_token_deletes_what_it_stored()
     {
         await using var app = App.OnNetwork();
-        var phone = await PairedAsync(app, DeviceRole.Barista);
+        var phone = await JoinedAsync(app, DeviceRole.Barista);
         Assert.False((await phone.GetAsync(At("/log"), Ct)).Headers.Contains("Clear-Site-Data"));
         await app.DataAsync(db => db.Devices.ExecuteUpdateAsync(set => set.SetProperty(one => one.RevokedAtMs, 1), Ct));
         using var program = new HttpRequestMessage(HttpMethod.Get, At("/api/keep"));
@@ -685,13 +690,13 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_script_that_goes_on_guessing_leaves_one_line_per_lockout_in_the_record()
     {
         await using var app = App.OnNetwork();
-        var desk = Desk(app);
+        var desk = Joining(app);
         var guesser = app.FromNetwork();
-        var page = await App.GetAsync(guesser, "/pair");
+        var page = await App.GetAsync(guesser, "/devices/join");
         desk.Offer(DeviceRole.Guest);
         for (var i = 0; i < 18; i++)
         {
-            await App.PostAsync(guesser, page, "/pair", ("code", "x"), ("name", "Guesser"));
+            await App.PostAsync(guesser, page, "/devices/join", ("code", "x"), ("name", "Guesser"));
         }
 
         Assert.Equal(1, await app.DataAsync(db => db.ActionRecords.CountAsync(one => one.What.StartsWith("Too many wrong codes"), Ct)));
@@ -702,7 +707,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_guest_answers_for_itself_alone_and_does_not_see_the_key()
     {
         await using var app = App.OnNetwork();
-        var (one, two) = (await PairedAsync(app, DeviceRole.Guest, "One"), await PairedAsync(app, DeviceRole.Guest, "Two"));
+        var (one, two) = (await JoinedAsync(app, DeviceRole.Guest, "One"), await JoinedAsync(app, DeviceRole.Guest, "Two"));
         var bench = app.Browser();
         var opened = await App.PostAsync(bench, await App.GetAsync(bench, "/blind"), "/blind", ("kind", "triangle"), ("tasters", "3"), ("what", "A pair"));
         var path = opened.RequestMessage!.RequestUri!.AbsolutePath;
@@ -731,7 +736,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     {
         await using var app = App.OnNetwork();
         var stranger = app.FromNetwork(redirects: false);
-        var cookies = (await stranger.GetAsync(At("/pair"), Ct)).Headers.GetValues("Set-Cookie").ToList();
+        var cookies = (await stranger.GetAsync(At("/devices/join"), Ct)).Headers.GetValues("Set-Cookie").ToList();
         Assert.NotEmpty(cookies);
         Assert.All(cookies, cookie => Assert.Contains("; secure", cookie, StringComparison.OrdinalIgnoreCase));
     }
@@ -740,7 +745,7 @@ public sealed class LocalNetworkTests(LocalNetworkTests.NetworkApp shared) : ICl
     public async Task A_guest_looks_only_so_often()
     {
         await using var app = App.OnNetwork();
-        var (guest, barista) = (await PairedAsync(app, DeviceRole.Guest), await PairedAsync(app, DeviceRole.Barista, "Bar phone"));
+        var (guest, barista) = (await JoinedAsync(app, DeviceRole.Guest), await JoinedAsync(app, DeviceRole.Barista, "Bar phone"));
         var codes = new List<HttpStatusCode>();
         for (var i = 0; i < 620; i++)
         {

@@ -128,7 +128,7 @@ public sealed class PinTests(App shared) : IClassFixture<App>
     {
         await using var app = App.OnNetwork();
         var phone = app.FromNetwork();
-        await App.PostAsync(phone, await App.GetAsync(phone, "/pair"), "/pair", ("code", app.Services.GetRequiredService<DeviceJoin>().Offer(Data.Devices.DeviceRole.Barista).Digits), ("name", "Phone"));
+        await App.PostAsync(phone, await App.GetAsync(phone, "/devices/join"), "/devices/join", ("code", app.Services.GetRequiredService<DeviceJoin>().Offer(Data.Devices.DeviceRole.Barista).Digits), ("name", "Phone"));
         await BecomeAsync(app, phone, "Teo");
         var page = await App.GetAsync(phone, "/you");
         Assert.Null(page.QuerySelector("#new-pin"));
@@ -143,7 +143,7 @@ public sealed class PinTests(App shared) : IClassFixture<App>
     /// <summary>What was typed into an expired form is shown again on pages whose forms hold nothing secret, and on no other.</summary>
     [Theory]
     [InlineData("/you?handler=Pin", false)]
-    [InlineData("/pair", false)]
+    [InlineData("/devices/join", false)]
     [InlineData("/devices?handler=Instrument", false)]
     [InlineData("/files?handler=Code", false)]
     [InlineData("/taste/8", true)]

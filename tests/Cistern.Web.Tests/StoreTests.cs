@@ -246,7 +246,7 @@ public sealed class StoreTests : IAsyncLifetime
     public async Task A_token_is_good_until_it_is_seven_days_old_and_the_one_before_it_until_it_was_used()
     {
         var devices = new DeviceStore(db);
-        var (phone, token) = await devices.PairAsync("Phone of Teo", DeviceRole.Barista, "bench", NowMs, Ct);
+        var (phone, token) = await devices.JoinAsync("Phone of Teo", DeviceRole.Barista, "bench", NowMs, Ct);
         Assert.Equal(43, token.Length);
         Assert.DoesNotContain(token, (char[])['+', '/', '=']);
         var shown = new KnownToken(phone, IsPrevious: false);
@@ -276,8 +276,8 @@ public sealed class StoreTests : IAsyncLifetime
     public async Task A_role_is_changed_and_a_device_removed_once_and_both_are_recorded()
     {
         var devices = new DeviceStore(db);
-        var (phone, token) = await devices.PairAsync("Phone of Teo", DeviceRole.Guest, "bench", NowMs, Ct);
-        var (scale, _) = await devices.PairAsync("Scale", DeviceRole.Instrument, "bench", NowMs + 1, Ct);
+        var (phone, token) = await devices.JoinAsync("Phone of Teo", DeviceRole.Guest, "bench", NowMs, Ct);
+        var (scale, _) = await devices.JoinAsync("Scale", DeviceRole.Instrument, "bench", NowMs + 1, Ct);
         db.ChangeTracker.Clear();
         Assert.False(await devices.ChangeAsync(scale.Id, DeviceRole.Owner, "bench", NowMs, Ct));
         Assert.False(await devices.ChangeAsync(phone.Id, DeviceRole.Instrument, "bench", NowMs, Ct));

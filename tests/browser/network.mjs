@@ -37,7 +37,7 @@ export class Host {
 
   mend() { ip('netns', 'exec', this.name, 'ip', 'link', 'set', 'wire', 'up'); }
 
-  /** A browser on it. It takes the bench's certificate for good, as a phone does that trusts its authority. */
+  /** A browser on it. It takes the server's certificate for good, as a phone does that trusts its authority. */
   async browser() {
     const wrapper = join(mkdtempSync(join(tmpdir(), 'cistern-host-')), 'chromium');
     writeFileSync(wrapper, `#!/bin/sh\nexec ip netns exec ${this.name} ${LIGHT} "$@"\n`);
@@ -51,22 +51,22 @@ export class Host {
   }
 }
 
-/** A bench and so many other hosts, each on a wire of its own to it. */
+/** The server's host and so many others, each on a wire of its own to it. */
 export const network = (others) => {
   const mark = `cst${process.pid}`;
-  const bench = new Host(`${mark}b`, '10.77.1.1');
+  const server = new Host(`${mark}b`, '10.77.1.1');
   const hosts = Array.from({ length: others }, (_, i) => new Host(`${mark}h${i + 1}`, `10.77.${i + 1}.2`));
-  const close = () => { for (const host of [bench, ...hosts]) quietly('netns', 'del', host.name); };
-  ip('netns', 'add', bench.name);
-  ip('netns', 'exec', bench.name, 'ip', 'link', 'set', 'lo', 'up');
+  const close = () => { for (const host of [server, ...hosts]) quietly('netns', 'del', host.name); };
+  ip('netns', 'add', server.name);
+  ip('netns', 'exec', server.name, 'ip', 'link', 'set', 'lo', 'up');
   hosts.forEach((host, i) => {
     ip('netns', 'add', host.name);
     ip('netns', 'exec', host.name, 'ip', 'link', 'set', 'lo', 'up');
-    ip('link', 'add', `wire${i + 1}`, 'netns', bench.name, 'type', 'veth', 'peer', 'name', 'wire', 'netns', host.name);
-    ip('netns', 'exec', bench.name, 'ip', 'addr', 'add', `10.77.${i + 1}.1/24`, 'dev', `wire${i + 1}`);
-    ip('netns', 'exec', bench.name, 'ip', 'link', 'set', `wire${i + 1}`, 'up');
+    ip('link', 'add', `wire${i + 1}`, 'netns', server.name, 'type', 'veth', 'peer', 'name', 'wire', 'netns', host.name);
+    ip('netns', 'exec', server.name, 'ip', 'addr', 'add', `10.77.${i + 1}.1/24`, 'dev', `wire${i + 1}`);
+    ip('netns', 'exec', server.name, 'ip', 'link', 'set', `wire${i + 1}`, 'up');
     ip('netns', 'exec', host.name, 'ip', 'addr', 'add', `${host.address}/24`, 'dev', 'wire');
     host.mend();
   });
-  return { bench, hosts, close };
+  return { server, hosts, close };
 };

@@ -50,10 +50,10 @@ public sealed class DeviceStore(CisternDb db)
     /// <param name="nowMs">Now, UTC ms.</param>
     /// <param name="ct">Cancels it.</param>
     /// <returns>The device, and its token, which is available only now.</returns>
-    public async Task<(Device Device, string Token)> PairAsync(string name, DeviceRole role, string by, long nowMs, CancellationToken ct)
+    public async Task<(Device Device, string Token)> JoinAsync(string name, DeviceRole role, string by, long nowMs, CancellationToken ct)
     {
         var token = NewToken();
-        var device = new Device { Name = name, Role = role, TokenHash = HashOf(token), TokenAtMs = nowMs, PairedAtMs = nowMs, SeenAtMs = nowMs };
+        var device = new Device { Name = name, Role = role, TokenHash = HashOf(token), TokenAtMs = nowMs, JoinedAtMs = nowMs, SeenAtMs = nowMs };
         db.Devices.Add(device);
         Note($"{name} was connected as {Words<DeviceRole>.Of(role)}.", by, nowMs);
         await db.SaveChangesAsync(ct);

@@ -3,7 +3,7 @@ namespace Cistern.Core.Readings;
 /// <summary>The quality of simulated instruments.</summary>
 public sealed record InstrumentQuality
 {
-    /// <summary>As instruments of a bench are.</summary>
+    /// <summary>As a café's instruments usually are.</summary>
     public static InstrumentQuality Usual { get; } = new();
 
     /// <summary>Noise of the scale, g (1 σ).</summary>

@@ -1,21 +1,21 @@
 namespace Cistern.Core.Readings;
 
 /// <summary>Plays simulated instruments in the time of a brew: returns what they have shown since the last call.</summary>
-/// <param name="bench">The bench.</param>
+/// <param name="instruments">The simulated instruments.</param>
 /// <param name="onMs">When it was switched on, UTC milliseconds of the brew's clock; the preparations are done by then.</param>
 /// <param name="toldS">Until when readings were returned already, s on the brew clock.</param>
-public sealed class SimulationPlayer(SimulatedInstruments bench, double onMs, double toldS = double.NegativeInfinity)
+public sealed class SimulationPlayer(SimulatedInstruments instruments, double onMs, double toldS = double.NegativeInfinity)
 {
     private double untilS = toldS;
 
     /// <summary>Preparations are done this long before 0:00, s; what follows waits for the start.</summary>
     public const double ReadyS = -1.5;
 
-    /// <summary>The bench.</summary>
-    public SimulatedInstruments Bench => bench;
+    /// <summary>The simulated instruments.</summary>
+    public SimulatedInstruments Instruments => instruments;
 
     /// <summary>Whether all readings were returned.</summary>
-    public bool IsOver => untilS >= bench.EndS;
+    public bool IsOver => untilS >= instruments.EndS;
 
     /// <summary>
     /// The readings since the last ones returned, and until when they go, s on the brew clock: pass that to <see cref="Confirm"/> when
@@ -29,7 +29,7 @@ public sealed class SimulationPlayer(SimulatedInstruments bench, double onMs, do
         var zeroMs = startedAtMs ?? onMs - (ReadyS * 1000);
         var toS = (nowMs - zeroMs) / 1000;
         toS = startedAtMs is null && !startsItself ? Math.Min(toS, ReadyS) : toS;
-        return ([.. bench.Read(Math.Max(untilS, bench.BeginS), toS, atS => zeroMs + (1000 * atS))], toS);
+        return ([.. instruments.Read(Math.Max(untilS, instruments.BeginS), toS, atS => zeroMs + (1000 * atS))], toS);
     }
 
     /// <summary>Confirms that readings were stored.</summary>

@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("e43057ea-4942-4441-9ef6-234ead94c949"), entityTypeCount: 36)
+            : base(skipDetectChanges: false, modelId: new Guid("0b40f5d5-2d57-45e0-be98-548c9d2fc6fc"), entityTypeCount: 36)
         {
         }
 

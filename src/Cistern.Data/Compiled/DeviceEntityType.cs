@@ -38,18 +38,19 @@ namespace Cistern.Data.Compiled
                 propertyInfo: typeof(Device).GetProperty("BeforeHash", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Device).GetField("<BeforeHash>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var joinedAtMs = runtimeEntityType.AddProperty(
+                "JoinedAtMs",
+                typeof(long),
+                propertyInfo: typeof(Device).GetProperty("JoinedAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Device).GetField("<JoinedAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: 0L);
+            joinedAtMs.AddAnnotation("Relational:ColumnName", "PairedAtMs");
+
             var name = runtimeEntityType.AddProperty(
                 "Name",
                 typeof(string),
                 propertyInfo: typeof(Device).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Device).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
-
-            var pairedAtMs = runtimeEntityType.AddProperty(
-                "PairedAtMs",
-                typeof(long),
-                propertyInfo: typeof(Device).GetProperty("PairedAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(Device).GetField("<PairedAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                sentinel: 0L);
 
             var revokedAtMs = runtimeEntityType.AddProperty(
                 "RevokedAtMs",

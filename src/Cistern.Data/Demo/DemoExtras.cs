@@ -8,7 +8,7 @@ internal static class DemoExtras
     /// <summary>How many brews of the log were made on a scale with readings.</summary>
     private const int Weighed = 12;
 
-    /// <summary>Adds it to a bench that has a log.</summary>
+    /// <summary>Adds it to a data file that has a log.</summary>
     public static async Task AddAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         await AddPairAsync(db, time, ct);
@@ -26,8 +26,8 @@ internal static class DemoExtras
             var plan = ForecastModel.Published.Run(brew.Recipe());
             var real = brew.ForecastAsBrewed(plan, brew.Run(plan, brew.EndedAtMs!.Value));
             // Already as it was done: these hands do it just so.
-            var bench = new SimulatedInstruments(SimulatedBrew.Of(real, Hands.Steady with { Unsteady = 0 }, Seed + brew.Id), Seed + brew.Id, InstrumentQuality.Usual with { BumpsPerMin = 0.2 });
-            var points = bench.Read(bench.BeginS - 1, bench.EndS, atS => brew.StartedAtMs!.Value + (1000 * atS)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value));
+            var instruments = new SimulatedInstruments(SimulatedBrew.Of(real, Hands.Steady with { Unsteady = 0 }, Seed + brew.Id), Seed + brew.Id, InstrumentQuality.Usual with { BumpsPerMin = 0.2 });
+            var points = instruments.Read(instruments.BeginS - 1, instruments.EndS, atS => brew.StartedAtMs!.Value + (1000 * atS)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value));
             brew.Readings.Add(new ReadingChunk { Of = ReadingOf.ScaleG, Packed = new Curve(ReadingOf.ScaleG, []).With(points).Pack() });
         }
 

@@ -64,7 +64,7 @@ internal static class DemoSeries
 
     private sealed record Series(CisternDb Db, Bag Bag, Grinder Grinder, Barista Barista, string Vessel, Random Random)
     {
-        /// <summary>How the bench really is.</summary>
+        /// <summary>The true parameters of grinder, brewer and coffee.</summary>
         public ForecastModel Truth { get; init; } = ForecastModel.Published;
 
         /// <summary>Brews a plan, then what is advised after each brew.</summary>

@@ -15,7 +15,7 @@ public static class Seeding
 
     private static readonly string[] NoteWords = ["plum", "cocoa nib", "apricot", "almond", "treacle", "walnut", "malt", "tea", "lime", "a little dry", "thin at first", "better as it cooled", "again", "for the second counter", "in a hurry"];
 
-    /// <summary>Adds brews to a bench that is there.</summary>
+    /// <summary>Adds brews to a data file.</summary>
     /// <param name="db">The context of the data file.</param>
     /// <param name="count">How many.</param>
     /// <param name="time">The clock: they end today.</param>

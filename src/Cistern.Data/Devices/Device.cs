@@ -43,7 +43,8 @@ public sealed class Device
     public long? TokenUsedAtMs { get; set; }
 
     /// <summary>When it was connected, UTC milliseconds.</summary>
-    public long PairedAtMs { get; set; }
+    [Column("PairedAtMs")]
+    public long JoinedAtMs { get; set; }
 
     /// <summary>When it was last seen, UTC milliseconds, to the minute.</summary>
     public long SeenAtMs { get; set; }

@@ -140,7 +140,7 @@ public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProces
         }
     }
 
-    [LoggerMessage(LogLevel.Information, "Demo bench: {Line}")]
+    [LoggerMessage(LogLevel.Information, "Demo: {Line}")]
     private partial void LogOutput(string line);
 
     [LoggerMessage(LogLevel.Warning, "The demo's folder {Folder} could not be deleted.")]

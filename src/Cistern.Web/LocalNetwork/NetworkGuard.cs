@@ -16,7 +16,10 @@ public static class NetworkGuard
     public const string Header = "X-Cistern-Device";
 
     /// <summary>Where a device asks to be let in.</summary>
-    public const string PairPath = "/pair";
+    public const string JoinPath = "/devices/join";
+
+    /// <summary>What that was called in earlier versions: a form may still be open there, or a code's address be on a screen.</summary>
+    public const string EarlierJoinPath = "/pair";
 
     /// <summary>The page that explains how to trust this installation.</summary>
     public const string TrustPath = "/trust";
@@ -58,7 +61,7 @@ public static class NetworkGuard
         app.Use((context, next) => context.Origin() switch
         {
             RequestOrigin.ThisMachine => SameOrigin(context, next),
-            RequestOrigin.LocalNetwork => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
+            RequestOrigin.LocalNetwork => JoinedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
             RequestOrigin.TrustPage => TrustAsync(context, next),
             RequestOrigin.Unknown => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, RequestOriginResolver.IsForwarded(context.Request) ? "It came through a proxy that is not configured. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
         });
@@ -84,7 +87,7 @@ public static class NetworkGuard
             : ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, "It was sent by another site. Nothing was changed.");
     }
 
-    private static async Task PairedAsync(HttpContext context, RequestDelegate next, ActiveRequests presence, long nowMs)
+    private static async Task JoinedAsync(HttpContext context, RequestDelegate next, ActiveRequests presence, long nowMs)
     {
         // No Strict-Transport-Security: it would apply to every port of this host, including the unencrypted page.
         var store = context.RequestServices.GetRequiredService<DeviceStore>();
@@ -166,7 +169,7 @@ public static class NetworkGuard
     private static Task StrangerAsync(HttpContext context, RequestDelegate next, bool shown)
     {
         var request = context.Request;
-        if (request.Path.Equals(PairPath, StringComparison.OrdinalIgnoreCase) || IsPublicFile(request))
+        if (IsJoining(request.Path) || IsPublicFile(request))
         {
             return SameOrigin(context, next);
         }
@@ -178,12 +181,15 @@ public static class NetworkGuard
 
         if (HttpMethods.IsGet(request.Method) && request.Headers.Accept.ToString().Contains("text/html", StringComparison.Ordinal))
         {
-            context.Response.Redirect(PairPath);
+            context.Response.Redirect(JoinPath);
             return Task.CompletedTask;
         }
 
         return ErrorPage.WriteAsync(context, StatusCodes.Status401Unauthorized, "This device is not connected. Open Cistern's first page here, and it asks for the code.");
     }
+
+    /// <summary>Whether this is the page that asks for the code, under either of its addresses.</summary>
+    public static bool IsJoining(PathString path) => path.Equals(JoinPath, StringComparison.OrdinalIgnoreCase) || path.Equals(EarlierJoinPath, StringComparison.OrdinalIgnoreCase);
 
     private static Task TrustAsync(HttpContext context, RequestDelegate next)
     {

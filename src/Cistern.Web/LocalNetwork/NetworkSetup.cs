@@ -78,11 +78,11 @@ public static class NetworkSetup
         {
             // This machine's names change, so they are checked on each request instead.
             builder.Configuration["AllowedHosts"] = "*";
-            var bench = Urls(builder.Configuration).FirstOrDefault(url => url.IsLoopback) ?? new Uri("http://127.0.0.1:5080");
+            var local = Urls(builder.Configuration).FirstOrDefault(url => url.IsLoopback) ?? new Uri("http://127.0.0.1:5080");
             builder.Configuration["urls"] = null;
             builder.WebHost.ConfigureKestrel(kestrel =>
             {
-                kestrel.Listen(IPAddress.Loopback, bench.Port);
+                kestrel.Listen(IPAddress.Loopback, local.Port);
                 kestrel.ListenAnyIP(settings.TrustPort);
                 kestrel.ListenAnyIP(settings.LocalNetworkPort, listen =>
                 {
@@ -193,7 +193,7 @@ public static class NetworkSetup
         if (settings.LocalNetwork && !Console.IsErrorRedirected)
         {
             // Black on white whatever the console's colours, as readers need it.
-            foreach (var line in QrPicture.Lines($"{Addresses(services.GetRequiredService<IMachineNames>(), settings).First()}{NetworkGuard.PairPath}?code={code.Digits}"))
+            foreach (var line in QrPicture.Lines($"{Addresses(services.GetRequiredService<IMachineNames>(), settings).First()}{NetworkGuard.JoinPath}?code={code.Digits}"))
             {
                 await Console.Error.WriteLineAsync($"\u001b[30;107m{line}\u001b[0m");
             }

@@ -23,18 +23,16 @@ public static class RoleRules
         {
             DeviceRole.Owner => true,
             DeviceRole.Instrument => HttpMethods.IsPost(method) && IsReadings(path),
+            _ when NetworkGuard.IsJoining(path) => true,
             _ when OwnerOnly.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) => false,
             _ when looks => true,
             _ when ReadOnlyPosts.Any(one => path.Equals(one, StringComparison.OrdinalIgnoreCase)) => true,
             DeviceRole.Barista => !OwnerWrites.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),
-            _ => IsBlindAnswer(path) || IsLeaving(path),
+            _ => IsBlindAnswer(path),
         };
     }
 
     private static bool IsReadings(PathString path) => Parts(path) is ["api", "brews", _, "readings"];
-
-    /// <summary>Every device may disconnect itself.</summary>
-    private static bool IsLeaving(PathString path) => Parts(path) is ["pair"];
 
     private static bool IsBlindAnswer(PathString path) => Parts(path) is ["blind", _, "answer"];
 

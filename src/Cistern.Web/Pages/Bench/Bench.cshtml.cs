@@ -13,7 +13,7 @@ namespace Cistern.Web.Pages.Bench;
 public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string Sparkline, bool Tasted, double? Score);
 
 /// <summary>The first page: what can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder finder, IdempotencyStore requests, BrewStart start, PlanOpening opening, ForecastModel model) : PageModel
+public sealed class BenchModel(CisternDb db, BaristaContext baristaContext, PlanFinder finder, IdempotencyStore requests, BrewStart start, PlanOpening opening, ForecastModel model) : PageModel
 {
     /// <summary>This long after its planned end a brew counts as forgotten, s.</summary>
     private const double ForgottenS = 3_600;
@@ -52,7 +52,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
     public ToDoNext? ToDo { get; private set; }
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>A brew with no more than a jar and two spoons, line by line; null for those who have brewed before and have a scale.</summary>
     public IReadOnlyList<string>? Simplest { get; private set; }
@@ -84,13 +84,13 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
-        var barista = await bench.BaristaAsync(ct);
+        var barista = await baristaContext.BaristaAsync(ct);
         if (barista is null && !await db.Baristas.AnyAsync(ct))
         {
             return RedirectToPage("/You/First");
         }
 
-        var format = await bench.FormatAsync(ct);
+        var format = await baristaContext.FormatAsync(ct);
         Recipes = RecipeCards.Of(format).WithFirst(await PlanShelf.FamiliesAsync(db, ct));
         var newest = await Newest(db).ToListAsync(ct);
         // To begin with, and for those who have no scale.
@@ -100,11 +100,11 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         var kept = await finder.SavedAsync(ct);
         Next = [.. (await finder.UnbrewedAsync(kept, ct)).Take(2)];
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
-        Due = await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct);
-        Planned = await finder.ScheduledAsync(bench.NowMs - StillScheduledMs, ct);
-        ToDo = ToDoNext.Of(Untasted, Planned, Next, barista is null ? [] : await Lately(db, barista.Id).ToListAsync(ct), bench);
-        var underWay = await bench.UnderWayAsync(ct);
-        LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (bench.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
+        Due = await ShelfDue.RowsAsync(db, new ShelfView(format, baristaContext.Today), ct);
+        Planned = await finder.ScheduledAsync(baristaContext.NowMs - StillScheduledMs, ct);
+        ToDo = ToDoNext.Of(Untasted, Planned, Next, barista is null ? [] : await Lately(db, barista.Id).ToListAsync(ct), baristaContext);
+        var underWay = await baristaContext.UnderWayAsync(ct);
+        LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (baristaContext.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
         return Page();
     }
 
@@ -125,16 +125,16 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
             return NotFound();
         }
 
-        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await baristaContext.BaristaAsync(ct))?.Id);
         if (await requests.ResultOfAsync(wish.Key, ct) is { } done)
         {
             return Redirect(done);
         }
 
         var plan = before.ModelOf(model).Figures(before.Recipe());
-        var recipe = cup == "really" ? before.BrewedRecipe(plan.Recipe, before.Run(plan, bench.NowMs)) : before.Planned();
-        var again = BrewPlan.Of(await opening.ReopenAsync(await BrewGear.OfAsync(db, before, ct), recipe, before.Planned(), await bench.CurrentBaristaAsync(ct), ct), bench.NowMs);
-        again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was brewed." : "";
+        var recipe = cup == "really" ? before.BrewedRecipe(plan.Recipe, before.Run(plan, baristaContext.NowMs)) : before.Planned();
+        var again = BrewPlan.Of(await opening.ReopenAsync(await BrewGear.OfAsync(db, before, ct), recipe, before.Planned(), await baristaContext.CurrentBaristaAsync(ct), ct), baristaContext.NowMs);
+        again.Why = cup == "really" ? $"As {before.Name} of {baristaContext.Moment(before.OpenedAtMs)} was brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
         again.CoffeeName = before.CoffeeName;

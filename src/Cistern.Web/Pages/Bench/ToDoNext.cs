@@ -38,17 +38,17 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     /// <param name="wanted">Scheduled plans, earliest first.</param>
     /// <param name="decided">Plans made as the next of a series, newest first.</param>
     /// <param name="lately">The barista's recent brews, newest first.</param>
-    /// <param name="bench">The time, and how times are shown.</param>
-    public static ToDoNext? Of(BrewedLast? untasted, IReadOnlyList<StoredPlan> wanted, IReadOnlyList<StoredPlan> decided, IReadOnlyList<PastBrew> lately, BaristaContext bench)
+    /// <param name="baristaContext">The time, and how times are shown.</param>
+    public static ToDoNext? Of(BrewedLast? untasted, IReadOnlyList<StoredPlan> wanted, IReadOnlyList<StoredPlan> decided, IReadOnlyList<PastBrew> lately, BaristaContext baristaContext)
     {
-        if (untasted is not null && bench.NowMs - untasted.OpenedAtMs < TastedWithinMs)
+        if (untasted is not null && baristaContext.NowMs - untasted.OpenedAtMs < TastedWithinMs)
         {
-            return Taste(untasted, bench);
+            return Taste(untasted, baristaContext);
         }
 
-        if (wanted.Count > 0 && wanted[0].WantedAtMs - bench.NowMs < SoonMs)
+        if (wanted.Count > 0 && wanted[0].WantedAtMs - baristaContext.NowMs < SoonMs)
         {
-            return new($"Brew {wanted[0].Name}", $"wanted {bench.Moment(wanted[0].WantedAtMs!.Value)}", "To the plan", FormattableString.Invariant($"/plan/{wanted[0].Id}"), null);
+            return new($"Brew {wanted[0].Name}", $"wanted {baristaContext.Moment(wanted[0].WantedAtMs!.Value)}", "To the plan", FormattableString.Invariant($"/plan/{wanted[0].Id}"), null);
         }
 
         if (decided.Count > 0)
@@ -56,24 +56,24 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
             return new(decided[0].What, $"{decided[0].Name}: the next brew, as you decided", "To the plan", FormattableString.Invariant($"/plan/{decided[0].Id}"), null);
         }
 
-        if (Usual(lately, bench) is { } usual)
+        if (Usual(lately, baristaContext) is { } usual)
         {
             return new($"Brew {usual.Name}", "your usual at this hour", "Brew it again", null, usual.Id);
         }
 
         // Better from memory than not at all.
-        return untasted is not null && bench.NowMs - untasted.OpenedAtMs < RememberedMs ? Taste(untasted, bench) : null;
+        return untasted is not null && baristaContext.NowMs - untasted.OpenedAtMs < RememberedMs ? Taste(untasted, baristaContext) : null;
     }
 
-    private static ToDoNext Taste(BrewedLast brew, BaristaContext bench) =>
-        new($"Taste {brew.Name}", $"brewed {bench.Moment(brew.OpenedAtMs)}, not tasted yet", "Taste it", FormattableString.Invariant($"/taste/{brew.Id}"), null);
+    private static ToDoNext Taste(BrewedLast brew, BaristaContext baristaContext) =>
+        new($"Taste {brew.Name}", $"brewed {baristaContext.Moment(brew.OpenedAtMs)}, not tasted yet", "Taste it", FormattableString.Invariant($"/taste/{brew.Id}"), null);
 
-    private static PastBrew? Usual(IReadOnlyList<PastBrew> lately, BaristaContext bench)
+    private static PastBrew? Usual(IReadOnlyList<PastBrew> lately, BaristaContext baristaContext)
     {
-        var now = bench.Local(bench.NowMs);
-        return lately.Where(brew => Apart(bench.Local(brew.OpenedAtMs).TimeOfDay.TotalHours, now.TimeOfDay.TotalHours) <= UsualWithinH && bench.Local(brew.OpenedAtMs).Date < now.Date)
+        var now = baristaContext.Local(baristaContext.NowMs);
+        return lately.Where(brew => Apart(baristaContext.Local(brew.OpenedAtMs).TimeOfDay.TotalHours, now.TimeOfDay.TotalHours) <= UsualWithinH && baristaContext.Local(brew.OpenedAtMs).Date < now.Date)
             .GroupBy(brew => brew.RecipeId, StringComparer.Ordinal)
-            .Select(alike => (Newest: alike.First(), Days: alike.Select(brew => bench.Local(brew.OpenedAtMs).Date).Distinct().Count()))
+            .Select(alike => (Newest: alike.First(), Days: alike.Select(brew => baristaContext.Local(brew.OpenedAtMs).Date).Distinct().Count()))
             .Where(alike => alike.Days >= UsualDays)
             .OrderByDescending(alike => alike.Days).ThenByDescending(alike => alike.Newest.OpenedAtMs)
             .Select(alike => alike.Newest).FirstOrDefault();

@@ -3,7 +3,7 @@ using System.Collections.Immutable;
 namespace Cistern.Web.Pages.Blind;
 
 /// <summary>A blind tasting as a taster sees it: the codes of their cups, and nothing about the content.</summary>
-public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageModel
+public sealed class AnswerModel(BlindStore store, BaristaContext baristaContext) : PageModel
 {
     /// <summary>The tasting.</summary>
     public BlindSession Session { get; private set; } = null!;
@@ -40,7 +40,7 @@ public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageMo
         // The answer itself is not shown again, since somebody else may be looking.
         if (Session.Answers.Find(answer => answer.Taster == Taster) is { } before)
         {
-            Said = TempData[nameof(Said)] as string ?? $"Taster {Taster} answered {bench.Moment(before.AtMs)}. A new answer replaces it.";
+            Said = TempData[nameof(Said)] as string ?? $"Taster {Taster} answered {baristaContext.Moment(before.AtMs)}. A new answer replaces it.";
             Called = Called with { Text = before.Name };
         }
 

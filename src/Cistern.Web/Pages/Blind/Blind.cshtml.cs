@@ -3,7 +3,7 @@ using System.Security.Cryptography;
 namespace Cistern.Web.Pages.Blind;
 
 /// <summary>Starts a blind tasting, lists earlier ones, and evaluates answers counted on paper.</summary>
-public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext bench) : PageModel
+public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext baristaContext) : PageModel
 {
     private const int MostOffered = 30;
     private const string Nothing = "";
@@ -12,7 +12,7 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext be
     public static IReadOnlyList<(string Word, BlindKind Kind)> Kinds { get; } = [.. Enum.GetValues<BlindKind>().Select(kind => (Words<BlindKind>.Of(kind), kind))];
 
     /// <summary>The current barista.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>How it is tasted.</summary>
     public BlindKind Kind { get; private set; }
@@ -78,7 +78,7 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext be
             FirstBrewId = Number(First.Text),
             SecondBrewId = Number(Second.Text),
             What = What.Text,
-            By = (await bench.BaristaAsync(ct))?.Name ?? "",
+            By = (await baristaContext.BaristaAsync(ct))?.Name ?? "",
         }, IdempotencyKey.Of(Request.Form), ct));
     }
 
@@ -88,7 +88,7 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext be
         var finished = db.Logged.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null);
         var last = await finished.OrderByDescending(brew => brew.OpenedAtMs).Take(MostOffered).ToListAsync(ct);
         last.AddRange((await finished.Where(brew => asked.Contains(brew.Id)).ToListAsync(ct)).Where(brew => !last.Exists(other => other.Id == brew.Id)));
-        IReadOnlyList<(string, string)> options = [(Nothing, "not in the log"), .. last.Select(brew => (Text(brew.Id), $"{brew.Name}, {bench.Moment(brew.OpenedAtMs)}{(brew.CoffeeName.Length > 0 ? ", " + brew.CoffeeName : "")}"))];
+        IReadOnlyList<(string, string)> options = [(Nothing, "not in the log"), .. last.Select(brew => (Text(brew.Id), $"{brew.Name}, {baristaContext.Moment(brew.OpenedAtMs)}{(brew.CoffeeName.Length > 0 ? ", " + brew.CoffeeName : "")}"))];
         First = First with { Options = options, Text = Offered(asked[0]) };
         Second = Second with { Options = options, Text = Offered(asked[1]) };
         Before = await store.LastAsync(ct);

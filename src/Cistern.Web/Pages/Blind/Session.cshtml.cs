@@ -3,10 +3,10 @@ using System.Collections.Immutable;
 namespace Cistern.Web.Pages.Blind;
 
 /// <summary>A blind tasting as its host sees it: each taster's cups, who has answered, the key, and the result.</summary>
-public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The current barista.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The tasting.</summary>
     public BlindSession Session { get; private set; } = null!;
@@ -107,7 +107,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
         var brews = await db.Brews.AsNoTracking().Where(brew => brew.Id == session.FirstBrewId || brew.Id == session.SecondBrewId)
             .Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.DeviationAnswers).AsSplitQuery().ToListAsync(ct);
         Brews = [NameOf("A", brews.Find(brew => brew.Id == session.FirstBrewId)), NameOf("B", brews.Find(brew => brew.Id == session.SecondBrewId))];
-        Warmth = BlindWording.Warmth(brews.Count == 2 ? [.. brews.Select(CupOf)] : [], bench.NowMs, bench.Clock, await bench.FormatAsync(ct));
+        Warmth = BlindWording.Warmth(brews.Count == 2 ? [.. brews.Select(CupOf)] : [], baristaContext.NowMs, baristaContext.Clock, await baristaContext.FormatAsync(ct));
         if (session.RevealedAtMs is not null && session.Answers.Count > 0)
         {
             Result = BlindTasting.Of(session.Kind, session.Answers.Count, session.Answers.Count(answer => IsRight(answer.Taster - 1)));
@@ -117,7 +117,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
     }
 
     private (string Letter, string Name, int? Id) NameOf(string letter, Data.Brews.Brew? brew) =>
-        brew is null ? (letter, "not in the log", null) : (letter, $"{brew.Name}, {bench.Moment(brew.OpenedAtMs)}", brew.Id);
+        brew is null ? (letter, "not in the log", null) : (letter, $"{brew.Name}, {baristaContext.Moment(brew.OpenedAtMs)}", brew.Id);
 
     /// <summary>A brew's temperature in the cup since it was done.</summary>
     private CoolingCup CupOf(Data.Brews.Brew brew)

@@ -1,10 +1,10 @@
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The page after a brew: what was done compared with the plan, what was only assumed, and what was weighed.</summary>
-public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, BrewStore store, ForecastModel model) : PageModel
+public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, BrewStore store, ForecastModel model) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The brew.</summary>
     public Brew Brew { get; private set; } = null!;
@@ -124,7 +124,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Unprocessable();
         }
 
-        await store.ReceiveAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+        await store.ReceiveAsync(id, sent, (await baristaContext.BaristaAsync(ct))?.Name ?? "", ct);
         return RedirectToPage(new { id });
     }
 
@@ -166,7 +166,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             db, requests, id, Plan,
             brew =>
             {
-                ObservationForm.Apply(brew, Plan, Format, bench.NowMs, Typed);
+                ObservationForm.Apply(brew, Plan, Format, baristaContext.NowMs, Typed);
                 WeighingForm.Apply(brew, TypedWeights, Format);
             },
             ct);
@@ -191,10 +191,10 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
         }
 
         Brew = brew;
-        Format = await bench.FormatAsync(ct);
+        Format = await baristaContext.FormatAsync(ct);
         Plan = brew.ModelOf(model).Run(brew.Recipe());
         Planned = brew.ModelOf(model).Run(brew.Planned());
-        Run = brew.Run(Plan, bench.NowMs);
+        Run = brew.Run(Plan, baristaContext.NowMs);
         AsBrewedForecast = brew.WasBrewed(Run) ? brew.ForecastAsBrewed(Plan, Run) : Plan;
         Measured = brew.MeasuredTimes(Plan.Recipe, Run);
         AsksForTaste = !brew.Rehearsal && brew.Tastings.Count == 0 && await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);

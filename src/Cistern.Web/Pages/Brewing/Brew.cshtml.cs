@@ -4,10 +4,10 @@ using System.Text.Json;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
+public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>Computed only when needed; receiving an entry does not need it.</summary>
     private Lazy<(Deviation, Correction?, DeviationText)?>? deviation;
@@ -165,7 +165,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         }
 
         var outcomes = read is { } entry
-            ? await store.ReceiveAsync(id, [entry], (await bench.BaristaAsync(ct))?.Name ?? "", ct)
+            ? await store.ReceiveAsync(id, [entry], (await baristaContext.BaristaAsync(ct))?.Name ?? "", ct)
             : await db.Brews.AnyAsync(row => row.Id == id, ct) ? [EntryOutcome.Refused] : null;
         if (outcomes is null || !await LoadAsync(id, ct))
         {
@@ -198,7 +198,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return Page();
         }
 
-        await store.ReceiveAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, RecipeChecker.AnchorIndex(Recipe), startedAtMs - (1_000 * lateS), null)], (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+        await store.ReceiveAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, RecipeChecker.AnchorIndex(Recipe), startedAtMs - (1_000 * lateS), null)], (await baristaContext.BaristaAsync(ct))?.Name ?? "", ct);
         return RedirectToPage(new { id });
     }
 
@@ -235,7 +235,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             PourOffAtS = taken ? pourOffAtS : null,
             DilutionG = taken ? letDownG ?? 0 : 0,
             Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"The steep ends at {FigureFormat.Clock(atS)}. " : "")}{(pourOffAtS is { } laterS ? $"Poured off at {FigureFormat.Clock(laterS)}. " : "")}{(letDownG is > 0 ? $"Diluted with {Format.Water(letDownG.Value)}." : "")}",
-            By = (await bench.BaristaAsync(ct))?.Name ?? "",
+            By = (await baristaContext.BaristaAsync(ct))?.Name ?? "",
         });
         return RedirectToPage(new { id });
 
@@ -343,10 +343,10 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             if (form.Value("bench") == "rehearse" && !Brew.Rehearsal)
             {
                 // From here on its clock goes faster, so it begins here.
-                (Brew.Rehearsal, Brew.Speed, Brew.OpenedAtMs) = (true, speed!.Value, bench.NowMs);
+                (Brew.Rehearsal, Brew.Speed, Brew.OpenedAtMs) = (true, speed!.Value, baristaContext.NowMs);
             }
 
-            Brew.SimulationJson = off ? null : new SimulationSetup(hands!.Word, RandomNumberGenerator.GetInt32(1, 100_000), Brew.ClockMs(bench.NowMs)).ToJson();
+            Brew.SimulationJson = off ? null : new SimulationSetup(hands!.Word, RandomNumberGenerator.GetInt32(1, 100_000), Brew.ClockMs(baristaContext.NowMs)).ToJson();
             Brew.StartsItself = form.Value("itself") == "yes";
             await db.SaveChangesAsync(ct);
         }
@@ -410,7 +410,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         {
             Brew.State = BrewState.Abandoned;
             Brew.WhyAbandoned = why;
-            Brew.EndedAtMs = bench.NowMs;
+            Brew.EndedAtMs = baristaContext.NowMs;
             await db.SaveChangesAsync(ct);
         }
 
@@ -470,10 +470,10 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         Brew = brew;
         Plan = brew.ModelOf(model).Run(brew.Recipe());
-        Format = await bench.FormatOfAsync(brew.VesselName, ct);
-        Run = brew.Run(Plan, bench.NowMs);
+        Format = await baristaContext.FormatOfAsync(brew.VesselName, ct);
+        Run = brew.Run(Plan, baristaContext.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
-        NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
+        NowS = Math.Max(0, brew.ClockMs(baristaContext.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
         AsBrewedForecast = Run.ClockRuns ? brew.ForecastAsBrewed(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
         Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? readings.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;

@@ -26,7 +26,7 @@ internal static class BrewApi
             .DisableAntiforgery();
     }
 
-    private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, BaristaContext bench, ForecastModel model, BrewStore store, CancellationToken ct)
+    private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, BaristaContext baristaContext, ForecastModel model, BrewStore store, CancellationToken ct)
     {
         var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).ToHashSet(StringComparer.Ordinal);
         var brews = await BaristaContext.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
@@ -36,16 +36,16 @@ internal static class BrewApi
         {
             var plan = brew.ModelOf(model).Figures(brew.Recipe());
             // A brew that needs no more presses ends when it is looked at.
-            if (!brew.Run(plan, bench.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
+            if (!brew.Run(plan, baristaContext.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
             {
-                told.Add(PageBrew.Of(brew, have.Contains(FormattableString.Invariant($"{brew.Id}.{PageBrew.VersionOf(brew)}")) ? null : PagePlan.Of(plan, await bench.FormatOfAsync(brew.VesselName, ct)), starts.TryGetValue(brew.Id, out var atMs) ? atMs : null));
+                told.Add(PageBrew.Of(brew, have.Contains(FormattableString.Invariant($"{brew.Id}.{PageBrew.VersionOf(brew)}")) ? null : PagePlan.Of(plan, await baristaContext.FormatOfAsync(brew.VesselName, ct)), starts.TryGetValue(brew.Id, out var atMs) ? atMs : null));
             }
         }
 
-        return Answer(bench, told, null);
+        return Answer(baristaContext, told, null);
     }
 
-    private static async Task<IResult> EntriesAsync(int id, HttpContext context, CisternDb db, BaristaContext bench, BrewStore store, CancellationToken ct)
+    private static async Task<IResult> EntriesAsync(int id, HttpContext context, CisternDb db, BaristaContext baristaContext, BrewStore store, CancellationToken ct)
     {
         if (!FromHere(context.Request))
         {
@@ -60,7 +60,7 @@ internal static class BrewApi
         IReadOnlyList<EntryOutcome>? outcomes;
         try
         {
-            outcomes = await store.ReceiveAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+            outcomes = await store.ReceiveAsync(id, sent, (await baristaContext.BaristaAsync(ct))?.Name ?? "", ct);
         }
         catch (UnreadableException error)
         {
@@ -73,7 +73,7 @@ internal static class BrewApi
         }
 
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).FirstAsync(row => row.Id == id, ct);
-        return Answer(bench, [PageBrew.Of(brew, null, (await store.StartTimesAsync(brew.StartedAtMs is null ? [id] : [], ct)).TryGetValue(id, out var atMs) ? atMs : null)], WordOf(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
+        return Answer(baristaContext, [PageBrew.Of(brew, null, (await store.StartTimesAsync(brew.StartedAtMs is null ? [id] : [], ct)).TryGetValue(id, out var atMs) ? atMs : null)], WordOf(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
     }
 
     /// <summary>A message about entries that were sent, or null.</summary>
@@ -86,8 +86,8 @@ internal static class BrewApi
     private static IResult Refuse(int status, string remedy) =>
         Results.Json(new { findings = new[] { FindingKinds.EntriesRefused.At("", remedy) } }, PageBrew.Json, statusCode: status);
 
-    private static IResult Answer(BaristaContext bench, IReadOnlyList<PageBrew> brews, string? message) =>
-        Results.Json(new { nowMs = bench.NowMs, brews, message }, PageBrew.Json);
+    private static IResult Answer(BaristaContext baristaContext, IReadOnlyList<PageBrew> brews, string? message) =>
+        Results.Json(new { nowMs = baristaContext.NowMs, brews, message }, PageBrew.Json);
 
     /// <summary>
     /// Only this application's pages can send JSON: another site's page would need a CORS preflight, which is never allowed. The

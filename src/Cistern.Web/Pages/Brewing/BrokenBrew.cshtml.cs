@@ -1,10 +1,10 @@
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>A brew whose plan cannot be read.</summary>
-public sealed class BrokenBrewModel(CisternDb db, BaristaContext bench) : PageModel
+public sealed class BrokenBrewModel(CisternDb db, BaristaContext baristaContext) : PageModel
 {
     /// <summary>The current barista.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The brew.</summary>
     public int Id { get; private set; }

@@ -1,6 +1,6 @@
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>Plays the simulated benches of the brews under way: what their instruments show comes in as from real ones.</summary>
+/// <summary>Plays the simulated instruments of the running brews: their readings arrive as those of real ones do.</summary>
 /// <param name="services">The application's.</param>
 /// <param name="time">The clock.</param>
 /// <param name="log">The log for exceptions.</param>
@@ -9,7 +9,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
     /// <summary>How many intervals between checks for simulations that were switched on or off.</summary>
     private const int RunsBetweenQueries = 5;
 
-    private readonly Dictionary<int, Bench> benches = [];
+    private readonly Dictionary<int, RunningSimulation> running = [];
     private int beats;
 
     /// <inheritdoc/>
@@ -20,40 +20,40 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
             await FindActiveAsync(ct);
         }
 
-        foreach (var (id, bench) in benches)
+        foreach (var (id, simulation) in running)
         {
-            await PlayAsync(id, bench, ct);
+            await PlayAsync(id, simulation, ct);
         }
     }
 
-    /// <summary>The benches that are switched on.</summary>
+    /// <summary>Starts and ends simulations as brews ask for them.</summary>
     private async Task FindActiveAsync(CancellationToken ct)
     {
         await using var scope = services.CreateAsyncScope();
         var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
         var rows = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running && brew.SimulationJson != null).ToListAsync(ct);
-        foreach (var gone in benches.Keys.Except(rows.Select(row => row.Id)).ToList())
+        foreach (var gone in running.Keys.Except(rows.Select(row => row.Id)).ToList())
         {
-            benches.Remove(gone, out var bench);
+            running.Remove(gone, out var simulation);
             if (!await db.Brews.AnyAsync(brew => brew.Id == gone && brew.State == BrewState.Finished, ct))
             {
                 continue;
             }
 
             // Done, and a sample has cooled.
-            await scope.ServiceProvider.GetRequiredService<ReadingStore>().ReceiveAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Player.Bench.TdsPercent())], ct);
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().ReceiveAsync(gone, [new Reading(ReadingOf.TdsPercent, simulation!.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), simulation.Player.Instruments.TdsPercent())], ct);
         }
 
         foreach (var row in rows)
         {
-            if (benches.TryGetValue(row.Id, out var there) && there.Row.SimulationJson == row.SimulationJson && there.Row.StartsItself == row.StartsItself)
+            if (running.TryGetValue(row.Id, out var there) && there.Row.SimulationJson == row.SimulationJson && there.Row.StartsItself == row.StartsItself)
             {
                 there.Row = row;
             }
             else if (SimulationSetup.Read(row.SimulationJson) is { } setup && SimulatedHands.Find(setup.Hands) is { } hands)
             {
                 var simulated = new SimulatedInstruments(SimulatedBrew.Of(row.ModelOf(ForecastModel.Published).Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
-                benches[row.Id] = new Bench(row, new SimulationPlayer(simulated, setup.OnMs, await ToldAsync(db, row, setup, ct)));
+                running[row.Id] = new RunningSimulation(row, new SimulationPlayer(simulated, setup.OnMs, await ToldAsync(db, row, setup, ct)));
             }
         }
     }
@@ -65,9 +65,9 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
         return lastMs == 0 ? double.NegativeInfinity : row.StartedAtMs is { } zeroMs ? (lastMs - zeroMs) / 1000.0 : SimulationPlayer.ReadyS;
     }
 
-    private async Task PlayAsync(int id, Bench bench, CancellationToken ct)
+    private async Task PlayAsync(int id, RunningSimulation simulation, CancellationToken ct)
     {
-        var (readings, toS) = bench.Player.ReadingsSince(bench.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Row.StartedAtMs, bench.Row.StartsItself);
+        var (readings, toS) = simulation.Player.ReadingsSince(simulation.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), simulation.Row.StartedAtMs, simulation.Row.StartsItself);
         if (readings.Count == 0)
         {
             return;
@@ -76,11 +76,11 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
         await using var scope = services.CreateAsyncScope();
         if (await scope.ServiceProvider.GetRequiredService<ReadingStore>().ReceiveAsync(id, readings, ct) is not null)
         {
-            bench.Player.Confirm(toS);
+            simulation.Player.Confirm(toS);
         }
     }
 
-    private sealed class Bench(Brew row, SimulationPlayer player)
+    private sealed class RunningSimulation(Brew row, SimulationPlayer player)
     {
         public Brew Row { get; set; } = row;
 

@@ -14,7 +14,7 @@ namespace Cistern.Web.Pages.Compare;
 public sealed record ComparedBrew(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
 
 /// <summary>Compares two to four brews or plans: what differs, and the results.</summary>
-public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanFinder finder, PlanForecasts plans, PictureStore pictures) : PageModel
+public sealed class CompareModel(CisternDb db, BaristaContext baristaContext, ForecastModel model, PlanFinder finder, PlanForecasts plans, PictureStore pictures) : PageModel
 {
     private static readonly string[] Letters = ["A", "B", "C", "D"];
 
@@ -54,7 +54,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
     /// <param name="ct">Cancels it.</param>
     public async Task<IActionResult> OnGetAsync(string[] b, string[] p, CancellationToken ct)
     {
-        Format = await bench.FormatAsync(ct);
+        Format = await baristaContext.FormatAsync(ct);
         var ids = b.Distinct(StringComparer.Ordinal).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).Take(ComparisonCharts.Most + 1).ToList();
         var brews = await db.Brews.AsNoTracking().Where(row => ids.Contains(row.Id) && row.State == BrewState.Finished && row.StartedAtMs != null)
             .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).Include(row => row.Barista)
@@ -68,7 +68,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
         Plans = [.. p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0)];
         foreach (var id in Plans.Take(ComparisonCharts.Most - all.Count))
         {
-            if (await plans.OfAsync(id, await bench.CurrentBaristaAsync(ct), ct) is { } forecast)
+            if (await plans.OfAsync(id, await baristaContext.CurrentBaristaAsync(ct), ct) is { } forecast)
             {
                 all.Add(new ComparedBrew(Letters[all.Count], forecast.Recipe.Name, StyleWording.ReasonOf(forecast.Recipe.Id) ?? "planned", $"/plan/{id}", forecast, null, []));
             }
@@ -103,7 +103,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
     {
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
-        var sub = string.Join(" · ", new[] { bench.Moment(brew.OpenedAtMs), brew.CoffeeName, brew.GrindText, brew.Barista?.Name ?? "" }.Where(text => text.Length > 0));
+        var sub = string.Join(" · ", new[] { baristaContext.Moment(brew.OpenedAtMs), brew.CoffeeName, brew.GrindText, brew.Barista?.Name ?? "" }.Where(text => text.Length > 0));
         return new ComparedBrew(letter, brew.Name, sub, FormattableString.Invariant($"/log/{brew.Id}"), brew.ForecastAsBrewed(plan, run), brew, WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, brew.Id, ct)));
     }
 

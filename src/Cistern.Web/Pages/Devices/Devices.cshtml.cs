@@ -1,15 +1,15 @@
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The owner's page about connected devices.</summary>
-public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveRequests presence, MachineCertificates certificates, IMachineNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
+public sealed class DevicesModel(DeviceJoin deviceJoin, DeviceStore devices, ActiveRequests presence, MachineCertificates certificates, IMachineNames names, AppSettings settings, BaristaContext baristaContext, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;
 
     /// <summary>The current barista.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>Where codes are given out.</summary>
-    public DeviceJoin Desk => desk;
+    public DeviceJoin DeviceJoin => deviceJoin;
 
     /// <summary>Whether the server can be reached from the local network, directly or through a proxy.</summary>
     public bool Open => settings.LocalNetwork || settings.Proxy.Length > 0;
@@ -23,7 +23,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     /// <summary>What was done, the newest first.</summary>
     public IReadOnlyList<ActionRecord> Records { get; private set; } = [];
 
-    /// <summary>Where the bench is reached.</summary>
+    /// <summary>Where this installation is reached.</summary>
     public IReadOnlyList<string> Addresses { get; private set; } = [];
 
     /// <summary>Where the plain page is.</summary>
@@ -42,7 +42,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     public string TokenDevice { get; private set; } = "";
 
     /// <summary>The code as a QR code that opens the joining page.</summary>
-    public string Picture(JoinCode code) => QrPicture.Draw($"{Addresses[0]}{NetworkGuard.PairPath}?code={code.Digits}", "The code, for the camera of the device");
+    public string Picture(JoinCode code) => QrPicture.Draw($"{Addresses[0]}{NetworkGuard.JoinPath}?code={code.Digits}", "The code, for the camera of the device");
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
@@ -57,7 +57,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     {
         if (Open && RoleOf(Request.Form.Value("role")) is { } role)
         {
-            desk.Offer(role);
+            deviceJoin.Offer(role);
         }
 
         return RedirectToPage();
@@ -66,14 +66,14 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     /// <summary>Takes the code back.</summary>
     public IActionResult OnPostWithdraw()
     {
-        desk.Withdraw();
+        deviceJoin.Withdraw();
         return RedirectToPage();
     }
 
     /// <summary>Puts a device out, at once.</summary>
     public async Task<IActionResult> OnPostPutOutAsync(CancellationToken ct)
     {
-        if (Id("device") is { } id && await devices.RevokeAsync(id, HttpContext.Asker(), bench.NowMs, ct))
+        if (Id("device") is { } id && await devices.RevokeAsync(id, HttpContext.Asker(), baristaContext.NowMs, ct))
         {
             presence.Revoke(id);
         }
@@ -86,7 +86,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
     {
         if (Id("device") is { } id && RoleOf(Request.Form.Value("role")) is { } role)
         {
-            await devices.ChangeAsync(id, role, HttpContext.Asker(), bench.NowMs, ct);
+            await devices.ChangeAsync(id, role, HttpContext.Asker(), baristaContext.NowMs, ct);
         }
 
         return RedirectToPage();
@@ -99,7 +99,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
             && await db.Baristas.Where(one => one.Id == id && one.Pin != "").ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, ""), ct) == 1)
         {
             var name = await db.Baristas.Where(one => one.Id == id).Select(one => one.Name).FirstAsync(ct);
-            await devices.RecordAsync($"{name}'s PIN was removed.", HttpContext.Asker(), bench.NowMs, ct);
+            await devices.RecordAsync($"{name}'s PIN was removed.", HttpContext.Asker(), baristaContext.NowMs, ct);
         }
 
         return RedirectToPage();
@@ -117,7 +117,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveReq
         }
         else
         {
-            (_, Token) = await devices.PairAsync(name, DeviceRole.Instrument, HttpContext.Asker(), bench.NowMs, ct);
+            (_, Token) = await devices.JoinAsync(name, DeviceRole.Instrument, HttpContext.Asker(), baristaContext.NowMs, ct);
             TokenDevice = name;
         }
 

@@ -21,24 +21,24 @@ internal static class CalendarApi
         .WithName("calendar")
         .WithSummary("Scheduled brews with the start of each preparation, and reminders for the shelf, as iCalendar (RFC 5545).");
 
-    private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanFinder finder, PlanOpening opening, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanFinder finder, PlanOpening opening, BaristaContext baristaContext, CancellationToken ct)
     {
-        var format = await bench.FormatAsync(ct);
+        var format = await baristaContext.FormatAsync(ct);
         var calendar = new Ical.Net.Calendar { ProductId = "-//Cistern//Cistern//EN", Method = "PUBLISH" };
         calendar.AddProperty("X-WR-CALNAME", "Cistern");
         calendar.AddProperty("REFRESH-INTERVAL;VALUE=DURATION", System.Xml.XmlConvert.ToString(RefreshInterval));
-        foreach (var stored in await finder.ScheduledAsync(bench.NowMs - ShownForMs, ct))
+        foreach (var stored in await finder.ScheduledAsync(baristaContext.NowMs - ShownForMs, ct))
         {
             if (await finder.StateAsync(stored.Id, ct) is { } state)
             {
-                calendar.Events.Add(Planned(stored, PlanSettings.Read(state, await opening.ContextAsync(state, await bench.CurrentBaristaAsync(ct), ct), format, []), format, $"{context.Request.Scheme}://{context.Request.Host}"));
+                calendar.Events.Add(Planned(stored, PlanSettings.Read(state, await opening.ContextAsync(state, await baristaContext.CurrentBaristaAsync(ct), ct), format, []), format, $"{context.Request.Scheme}://{context.Request.Host}"));
             }
         }
 
-        foreach (var row in await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct))
+        foreach (var row in await ShelfDue.RowsAsync(db, new ShelfView(format, baristaContext.Today), ct))
         {
             // Due now, on no particular day: a to-do without a date.
-            calendar.Todos.Add(new Todo { Uid = string.Create(CultureInfo.InvariantCulture, $"{row.Kind}-{row.Id}@cistern"), Summary = $"{row.Name}: {row.Due}", Description = row.Line, DtStamp = Utc(bench.NowMs), Status = TodoStatus.NeedsAction });
+            calendar.Todos.Add(new Todo { Uid = string.Create(CultureInfo.InvariantCulture, $"{row.Kind}-{row.Id}@cistern"), Summary = $"{row.Name}: {row.Due}", Description = row.Line, DtStamp = Utc(baristaContext.NowMs), Status = TodoStatus.NeedsAction });
         }
 
         context.Response.Headers.CacheControl = "no-cache";

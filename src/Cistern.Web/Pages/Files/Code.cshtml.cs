@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>A plan or a brew as a QR code that another Cistern imports.</summary>
-public sealed class CodeModel(CisternDb db, PlanFinder finder, PlanForecasts forecasts, BaristaContext bench, BrewExport brews) : PageModel
+public sealed class CodeModel(CisternDb db, PlanFinder finder, PlanForecasts forecasts, BaristaContext baristaContext, BrewExport brews) : PageModel
 {
     /// <summary>Its name.</summary>
     public string Name { get; private set; } = "";
@@ -21,7 +21,7 @@ public sealed class CodeModel(CisternDb db, PlanFinder finder, PlanForecasts for
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string? plan, string? brew, CancellationToken ct)
     {
-        if (plan is not null && await forecasts.OpenedAsync(plan, await bench.CurrentBaristaAsync(ct), ct) is { } forecast && await finder.FindAsync(plan, ct) is { } open)
+        if (plan is not null && await forecasts.OpenedAsync(plan, await baristaContext.CurrentBaristaAsync(ct), ct) is { } forecast && await finder.FindAsync(plan, ct) is { } open)
         {
             Show(await finder.WithExtraMembersAsync(open, forecast.Recipe, ct), plan);
             return Page();

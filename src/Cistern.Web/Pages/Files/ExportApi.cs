@@ -23,10 +23,10 @@ internal static class ExportApi
         app.MapGet("/formats/brew.schema.json", () => Results.Text(BrewSchema.Write(), "application/schema+json")).WithName("brew-schema").WithSummary("The brew file's JSON Schema, draft 2020-12.");
     }
 
-    private static async Task BrewsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, CancellationToken ct)
+    private static async Task BrewsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext baristaContext, CancellationToken ct)
     {
         var ids = await IdsAsync(context, log, ct);
-        Attach(context, Json, bench, "brews", "json");
+        Attach(context, Json, baristaContext, "brews", "json");
         await using var to = new StreamWriter(context.Response.Body, Plain, leaveOpen: true);
         await to.WriteAsync("[".AsMemory(), ct);
         var first = true;
@@ -40,16 +40,16 @@ internal static class ExportApi
         await to.WriteAsync("\n]\n".AsMemory(), ct);
     }
 
-    private static Task TableAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, CancellationToken ct) =>
-        RowsAsync(context, log, brews, bench, "brews", BrewTable.Head(), BrewTable.Row, withReadings: false, ct);
+    private static Task TableAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext baristaContext, CancellationToken ct) =>
+        RowsAsync(context, log, brews, baristaContext, "brews", BrewTable.Head(), BrewTable.Row, withReadings: false, ct);
 
-    private static Task ReadingsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, CancellationToken ct) =>
-        RowsAsync(context, log, brews, bench, "readings", BrewTable.ReadingsHead(), BrewTable.ReadingRows, withReadings: true, ct);
+    private static Task ReadingsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext baristaContext, CancellationToken ct) =>
+        RowsAsync(context, log, brews, baristaContext, "readings", BrewTable.ReadingsHead(), BrewTable.ReadingRows, withReadings: true, ct);
 
-    private static async Task RowsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, string what, string head, Func<BrewRecord, string> rows, bool withReadings, CancellationToken ct)
+    private static async Task RowsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext baristaContext, string what, string head, Func<BrewRecord, string> rows, bool withReadings, CancellationToken ct)
     {
         var ids = await IdsAsync(context, log, ct);
-        Attach(context, Csv, bench, what, "csv");
+        Attach(context, Csv, baristaContext, what, "csv");
         await using var to = new StreamWriter(context.Response.Body, Plain, leaveOpen: true);
         await to.WriteAsync(head.AsMemory(), ct);
         await foreach (var brew in brews.OfAsync(ids, withReadings, ct))
@@ -58,17 +58,17 @@ internal static class ExportApi
         }
     }
 
-    private static async Task<IResult> PlansAsync(HttpContext context, PlanFinder finder, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> PlansAsync(HttpContext context, PlanFinder finder, BaristaContext baristaContext, CancellationToken ct)
     {
-        Attach(context, Json, bench, "plans", "json");
+        Attach(context, Json, baristaContext, "plans", "json");
         // Plans of one recipe share its id, and a file may contain an id only once.
         var used = new HashSet<string>(StringComparer.Ordinal);
         return Results.Text(RecipeWriter.Write((await finder.RecipesAsync(ct)).Select(recipe => recipe with { Id = Own(recipe.Id, used) })), "application/json", Plain);
     }
 
-    private static async Task<IResult> ShelfAsync(HttpContext context, ShelfTransfer shelf, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> ShelfAsync(HttpContext context, ShelfTransfer shelf, BaristaContext baristaContext, CancellationToken ct)
     {
-        Attach(context, Json, bench, "shelf", "json");
+        Attach(context, Json, baristaContext, "shelf", "json");
         return Results.Text(ShelfFile.Write(await shelf.ExportAsync(ct)), "application/json", Plain);
     }
 
@@ -88,7 +88,7 @@ internal static class ExportApi
         return Results.NotFound();
     }
 
-    private static async Task<IResult> BrewChartAsync(int id, HttpContext context, CisternDb db, BaristaContext bench, ForecastModel model, CancellationToken ct)
+    private static async Task<IResult> BrewChartAsync(int id, HttpContext context, CisternDb db, BaristaContext baristaContext, ForecastModel model, CancellationToken ct)
     {
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id && !row.Rehearsal && row.State != BrewState.Running, ct);
         if (brew is null || !brew.IsReadable())
@@ -96,7 +96,7 @@ internal static class ExportApi
             return Results.NotFound();
         }
 
-        var format = await bench.FormatAsync(ct);
+        var format = await baristaContext.FormatAsync(ct);
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
         var real = brew.ForecastIfFinished(plan, run) ?? plan;
@@ -109,10 +109,10 @@ internal static class ExportApi
     private static async Task<List<int>> IdsAsync(HttpContext context, LogStore log, CancellationToken ct) =>
         [.. (await log.FindAsync(LogQueries.Of(context.Request.Query), ct)).Rows.Select(row => row.BrewId)];
 
-    private static void Attach(HttpContext context, string type, BaristaContext bench, string what, string ending)
+    private static void Attach(HttpContext context, string type, BaristaContext baristaContext, string what, string ending)
     {
         context.Response.ContentType = type;
-        context.Response.Headers.ContentDisposition = $"attachment; filename=cistern-{what}-{bench.Today.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.{ending}";
+        context.Response.Headers.ContentDisposition = $"attachment; filename=cistern-{what}-{baristaContext.Today.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.{ending}";
     }
 
     private static string Own(string id, HashSet<string> used)

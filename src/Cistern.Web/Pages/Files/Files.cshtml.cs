@@ -6,7 +6,7 @@ namespace Cistern.Web.Pages.Files;
 /// <summary>Exports and imports of open files.</summary>
 [RequestSizeLimit(MaxUploadBytes)]
 [EnableRateLimiting(Limits.Imports)]
-public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, ImportStaging staging, BaristaContext bench) : PageModel
+public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, ImportStaging staging, BaristaContext baristaContext) : PageModel
 {
     /// <summary>The largest upload, bytes.</summary>
     public const int MaxUploadBytes = 32 * 1024 * 1024;
@@ -15,7 +15,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     public const int MaxFiles = 200;
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>What of the log goes out.</summary>
     public LogQuery Query { get; private set; } = new();
@@ -78,12 +78,12 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     /// <summary>Takes an import back.</summary>
     public async Task<IActionResult> OnPostUndoAsync(int import, CancellationToken ct)
     {
-        if (!await imports.UndoAsync(import, (db, name) => ShelfTransfer.DeleteAsync(db, name, bench.NowMs)))
+        if (!await imports.UndoAsync(import, (db, name) => ShelfTransfer.DeleteAsync(db, name, baristaContext.NowMs)))
         {
             return NotFound();
         }
 
-        await devices.RecordAsync(string.Create(CultureInfo.InvariantCulture, $"What was imported as number {import} was undone."), HttpContext.Asker(), bench.NowMs, ct);
+        await devices.RecordAsync(string.Create(CultureInfo.InvariantCulture, $"What was imported as number {import} was undone."), HttpContext.Asker(), baristaContext.NowMs, ct);
         return Redirect("/files#taken-in");
     }
 

@@ -4,7 +4,7 @@ namespace Cistern.Web.Pages.Files;
 
 /// <summary>Shows what an import would do (new, known, changed, refused), and then its progress.</summary>
 [EnableRateLimiting(Limits.Imports)]
-public sealed class ImportPreviewModel(ImportRuns runs, ImportStaging staging, BaristaContext bench) : PageModel
+public sealed class ImportPreviewModel(ImportRuns runs, ImportStaging staging, BaristaContext baristaContext) : PageModel
 {
     /// <summary>The most items that are listed.</summary>
     public const int MaxListed = 200;
@@ -13,7 +13,7 @@ public sealed class ImportPreviewModel(ImportRuns runs, ImportStaging staging, B
     private static readonly TimeSpan UsuallyDoneWithin = TimeSpan.FromSeconds(1.5);
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The uploaded files, by their key.</summary>
     public Guid ImportKey { get; private set; }
@@ -53,7 +53,7 @@ public sealed class ImportPreviewModel(ImportRuns runs, ImportStaging staging, B
     /// <summary>Takes it in.</summary>
     public async Task<IActionResult> OnPostAsync(Guid importKey, CancellationToken ct)
     {
-        var by = (await bench.BaristaAsync(ct))?.Name ?? "";
+        var by = (await baristaContext.BaristaAsync(ct))?.Name ?? "";
         await Task.WhenAny(runs.BeginAsync(importKey, by, Request.Form.Value("with-changed") == "yes"), Task.Delay(UsuallyDoneWithin, ct));
         return Redirect(FormattableString.Invariant($"/files/in/{importKey:N}"));
     }

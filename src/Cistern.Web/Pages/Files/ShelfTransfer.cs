@@ -15,8 +15,8 @@ public sealed record ShelfImportPreview(IReadOnlyList<ImportItem> Items, IReadOn
 /// in g, ml and °C, whatever the barista's units.
 /// </summary>
 /// <param name="db">The context of the data file.</param>
-/// <param name="bench">The current barista.</param>
-public sealed class ShelfTransfer(CisternDb db, BaristaContext bench)
+/// <param name="baristaContext">The current barista.</param>
+public sealed class ShelfTransfer(CisternDb db, BaristaContext baristaContext)
 {
     private const string Opened = "opened-on";
     private const string UsedUp = "used-up-on";
@@ -24,7 +24,7 @@ public sealed class ShelfTransfer(CisternDb db, BaristaContext bench)
 
     private static readonly FigureFormat Metric = new(Units.Metric);
 
-    private ShelfView View => new(Metric, bench.Today);
+    private ShelfView View => new(Metric, baristaContext.Today);
 
     /// <summary>All that stands on the shelf.</summary>
     public async Task<IReadOnlyList<ShelfThing>> ExportAsync(CancellationToken ct)

@@ -8,7 +8,7 @@ namespace Cistern.Web.Pages.Learning;
 public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IReadOnlyList<string> Sentences);
 
 /// <summary>What was learned from this installation's brews, how well it predicts them, and whether it is used.</summary>
-public sealed class LearnedModel(CisternDb db, LearnedState now, BaristaContext bench) : PageModel
+public sealed class LearnedModel(CisternDb db, LearnedState now, BaristaContext baristaContext) : PageModel
 {
     /// <summary>How many of the latest brews are shown with their leave-one-out predictions.</summary>
     private const int MaxLeftOut = 12;
@@ -34,8 +34,8 @@ public sealed class LearnedModel(CisternDb db, LearnedState now, BaristaContext 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
     {
-        Format = await bench.FormatAsync(ct);
-        Used = (await bench.BaristaAsync(ct))?.UsesLearned ?? true;
+        Format = await baristaContext.FormatAsync(ct);
+        Used = (await baristaContext.BaristaAsync(ct))?.UsesLearned ?? true;
         var learned = now.Current;
         Brews = learned.Brews;
         Things = [.. learned.Parameters.GroupBy(one => (one.Prior.Scope, one.Whose))
@@ -46,13 +46,13 @@ public sealed class LearnedModel(CisternDb db, LearnedState now, BaristaContext 
         var last = learned.LeftOut.Where(one => one.Figure != FitFigure.PressFelt).GroupBy(one => one.Name, StringComparer.Ordinal).Select(group => (Id: int.Parse(group.Key, System.Globalization.CultureInfo.InvariantCulture), Figures: group.DistinctBy(one => one.Figure).ToList())).ToList();
         var ids = last.ConvertAll(one => one.Id);
         var brews = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.Id)).OrderByDescending(brew => brew.OpenedAtMs).Take(MaxLeftOut).Select(brew => new { brew.Id, brew.Name, brew.OpenedAtMs }).ToListAsync(ct);
-        LeftOut = [.. brews.Select(brew => (brew.Id, brew.Name, bench.Moment(brew.OpenedAtMs), (IReadOnlyList<LeftOut>)last.Find(one => one.Id == brew.Id).Figures))];
+        LeftOut = [.. brews.Select(brew => (brew.Id, brew.Name, baristaContext.Moment(brew.OpenedAtMs), (IReadOnlyList<LeftOut>)last.Find(one => one.Id == brew.Id).Figures))];
     }
 
     /// <summary>Uses it, or does not.</summary>
     public async Task<IActionResult> OnPostAsync(CancellationToken ct)
     {
-        if (await bench.BaristaAsync(ct) is { } barista)
+        if (await baristaContext.BaristaAsync(ct) is { } barista)
         {
             var used = Request.Form.Value("use") == "1";
             await db.Baristas.Where(row => row.Id == barista.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.UsesLearned, used), ct);

@@ -3,10 +3,10 @@ using Cistern.Web.Pages.Brewing;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was done and when, and how it tasted.</summary>
-public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -54,7 +54,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Page();
         }
 
-        Brew.Notes.Add(new LaterNote { Text = text, AtMs = bench.NowMs });
+        Brew.Notes.Add(new LaterNote { Text = text, AtMs = baristaContext.NowMs });
         requests.Remember(key, $"/log/{id}");
         await requests.SaveAsync(ct);
         return RedirectToPage(new { id });
@@ -86,12 +86,12 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        if (await LoggedBrew.LoadAsync(db, model, id, bench.NowMs, ct) is not { } logged)
+        if (await LoggedBrew.LoadAsync(db, model, id, baristaContext.NowMs, ct) is not { } logged)
         {
             return false;
         }
 
-        (Logged, Format) = (logged, await bench.FormatAsync(ct));
+        (Logged, Format) = (logged, await baristaContext.FormatAsync(ct));
         var brew = logged.Brew;
         if (AsBrewedForecast is not null)
         {

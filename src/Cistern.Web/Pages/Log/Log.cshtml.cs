@@ -8,13 +8,13 @@ namespace Cistern.Web.Pages.Log;
 public sealed record LogLine(LogRow Row, string Sparkline, string GrindText, string Note);
 
 /// <summary>The log: all brews, newest first, with search and filters.</summary>
-public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BaristaContext bench) : PageModel
+public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BaristaContext baristaContext) : PageModel
 {
     private const int PageSize = 25;
     private const int MaxLength = 60;
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -93,13 +93,13 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
             return false;
         }
 
-        await record.RecordAsync($"Brew {id}, {name}, {(away ? "was deleted" : "is in the log again")}.", HttpContext.Asker(), bench.NowMs, ct);
+        await record.RecordAsync($"Brew {id}, {name}, {(away ? "was deleted" : "is in the log again")}.", HttpContext.Asker(), baristaContext.NowMs, ct);
         return true;
     }
 
     private async Task LoadAsync(LogQuery query, string? before, CancellationToken ct)
     {
-        Format = await bench.FormatAsync(ct);
+        Format = await baristaContext.FormatAsync(ct);
         Query = query;
         Found = await log.FindAsync(query, ct);
         Saved = await log.SavedAsync(ct);

@@ -1,10 +1,10 @@
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew on one side of A4 for printing, with a QR code for importing it elsewhere.</summary>
-public sealed class SheetModel(CisternDb db, BrewExport brews, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class SheetModel(CisternDb db, BrewExport brews, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The current barista.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The brew.</summary>
     public LoggedBrew Logged { get; private set; } = null!;
@@ -47,12 +47,12 @@ public sealed class SheetModel(CisternDb db, BrewExport brews, BaristaContext be
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
-        if (await LoggedBrew.LoadAsync(db, model, id, bench.NowMs, ct) is not { } logged)
+        if (await LoggedBrew.LoadAsync(db, model, id, baristaContext.NowMs, ct) is not { } logged)
         {
             return NotFound();
         }
 
-        (Logged, Format) = (logged, await bench.FormatAsync(ct));
+        (Logged, Format) = (logged, await baristaContext.FormatAsync(ct));
         await foreach (var record in brews.OfAsync([id], withReadings: false, ct))
         {
             Code = CodeText.Of(record) is { } text ? QrPicture.Draw(text, "This brew as a code") : null;

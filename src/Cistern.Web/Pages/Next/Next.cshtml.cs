@@ -1,12 +1,12 @@
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, with that brew's plan one touch away.</summary>
-public sealed class NextModel(SeriesAdvice advice, PlanSaving saving, IdempotencyStore requests, BaristaContext bench) : PageModel
+public sealed class NextModel(SeriesAdvice advice, PlanSaving saving, IdempotencyStore requests, BaristaContext baristaContext) : PageModel
 {
     private AdvisedBrew advised = null!;
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The brew that is judged.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
@@ -67,7 +67,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanSaving saving, Idempotenc
         return Redirect(await saving.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", request, ct));
     }
 
-    private async Task<PlanRequest> RequestAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanRequest> RequestAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await baristaContext.BaristaAsync(ct))?.Id);
 
     /// <summary>The response where the plan exists already, or the brew does not; null where the plan has to be made.</summary>
     private async Task<IActionResult?> BeforeAsync(int id, PlanRequest request, CancellationToken ct) =>
@@ -77,13 +77,13 @@ public sealed class NextModel(SeriesAdvice advice, PlanSaving saving, Idempotenc
     /// <returns>Whether there is such a brew.</returns>
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        if (await advice.ForAsync(id, await bench.CurrentBaristaAsync(ct), ct) is not { } found)
+        if (await advice.ForAsync(id, await baristaContext.CurrentBaristaAsync(ct), ct) is not { } found)
         {
             return false;
         }
 
         (advised, Brew, Grinder, Advice, Again) = (found, found.Brew, found.Gear.Grinder, found.Advice, found.Again.Totals);
-        Format = await bench.FormatAsync(ct);
+        Format = await baristaContext.FormatAsync(ct);
         return true;
     }
 }

@@ -15,10 +15,10 @@ public sealed record SeriesRow(Data.Brews.Brew Brew, double FlavourBalance, doub
 }
 
 /// <summary>A series of brews as a path on the map, with the expected and the actual effect of each change.</summary>
-public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pictures, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pictures, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The brew it was asked from.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
@@ -47,7 +47,7 @@ public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pi
         }
 
         Brew = asked;
-        Format = await bench.FormatAsync(ct);
+        Format = await baristaContext.FormatAsync(ct);
         var brews = await lines.OfAsync(asked, upTo: false, ct);
         var rows = new List<SeriesRow>();
         // The figures are stored with each brew; older ones get them soon after the start.

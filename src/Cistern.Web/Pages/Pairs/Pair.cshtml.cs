@@ -3,12 +3,12 @@ using Cistern.Web.Pages.Plan;
 namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>A pair: what differs, when each brew needs hands, when both can be tasted; brewed with one touch.</summary>
-public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, PlanFinder finder, PairSides sides, BaristaContext bench) : PageModel
+public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, PlanFinder finder, PairSides sides, BaristaContext baristaContext) : PageModel
 {
     private const double MaxStaggerS = 3600;
 
     /// <summary>The current barista.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The pair.</summary>
     public BrewPair BrewPair { get; private set; } = null!;
@@ -85,7 +85,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
 
         if (Brews is null)
         {
-            var barista = (await bench.BaristaAsync(ct))?.Id;
+            var barista = (await baristaContext.BaristaAsync(ct))?.Id;
             var (first, second) = (await BrewOfAsync(First, barista, ct), await BrewOfAsync(Second, barista, ct));
             // One later, so that the log shows the two in this order.
             second.OpenedAtMs = first.OpenedAtMs + 1;
@@ -98,7 +98,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
     }
 
     private async Task<Data.Brews.Brew> BrewOfAsync(PairSide side, int? barista, CancellationToken ct) =>
-        BrewOpening.Of(side.Open, side.Settings.Editing, await finder.WithExtraMembersAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), side.Settings.GrindText, bench.NowMs, barista);
+        BrewOpening.Of(side.Open, side.Settings.Editing, await finder.WithExtraMembersAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), side.Settings.GrindText, baristaContext.NowMs, barista);
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
@@ -108,7 +108,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
         }
 
         BrewPair = pair;
-        Format = await bench.FormatAsync(ct);
+        Format = await baristaContext.FormatAsync(ct);
         Stagger = Stagger with { Text = FigureFormat.Clock(pair.StaggerS) };
         First = await sides.OfAsync(Address(pair.FirstPlanId), ct);
         Second = await sides.OfAsync(Address(pair.SecondPlanId), ct);

@@ -12,7 +12,7 @@ public sealed record PairSide(OpenPlan Open, PlanSettings Settings)
 }
 
 /// <summary>Reads plans for pairs.</summary>
-public sealed class PairSides(PlanFinder finder, PlanOpening opening, BaristaContext bench)
+public sealed class PairSides(PlanFinder finder, PlanOpening opening, BaristaContext baristaContext)
 {
     /// <summary>The plan with an id; null where there is none.</summary>
     public async Task<PairSide?> OfAsync(string id, CancellationToken ct)
@@ -22,7 +22,7 @@ public sealed class PairSides(PlanFinder finder, PlanOpening opening, BaristaCon
             return null;
         }
 
-        var context = await opening.ContextAsync(open.State, await bench.CurrentBaristaAsync(ct), ct);
-        return new PairSide(open, PlanSettings.Read(open.State, context, await bench.FormatAsync(ct), []));
+        var context = await opening.ContextAsync(open.State, await baristaContext.CurrentBaristaAsync(ct), ct);
+        return new PairSide(open, PlanSettings.Read(open.State, context, await baristaContext.FormatAsync(ct), []));
     }
 }

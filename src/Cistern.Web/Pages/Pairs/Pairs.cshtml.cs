@@ -3,10 +3,10 @@ using Cistern.Web.Pages.Plan;
 namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>The pairs, and a new one made from a plan.</summary>
-public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs, PairSides sides, BaristaContext bench) : PageModel
+public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs, PairSides sides, BaristaContext baristaContext) : PageModel
 {
     /// <summary>The current barista.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The plans that can be A: the baristas' own, and the library's recipes.</summary>
     public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
@@ -27,7 +27,7 @@ public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs,
     /// <summary>Makes a pair of a plan.</summary>
     public async Task<IActionResult> OnPostAsync(string? plan, CancellationToken ct)
     {
-        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await baristaContext.BaristaAsync(ct))?.Id);
         if (await sides.OfAsync(plan ?? "", ct) is not { } side)
         {
             return NotFound();

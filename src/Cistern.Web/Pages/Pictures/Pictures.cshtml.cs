@@ -6,7 +6,7 @@ namespace Cistern.Web.Pages.Pictures;
 /// <summary>The pictures of a brew: shown, added, deleted and restored, also without script.</summary>
 [RequestSizeLimit(MaxUploadBytes)]
 [EnableRateLimiting(Limits.Imports)]
-public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureProcess looker, BaristaContext bench) : PageModel
+public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureProcess looker, BaristaContext baristaContext) : PageModel
 {
     /// <summary>The largest upload, bytes: a photograph and the other fields.</summary>
     public const int MaxUploadBytes = PictureHeader.MaxBytes + (256 * 1024);
@@ -28,7 +28,7 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PicturePr
 
     /// <summary>When a picture was taken, in words.</summary>
     /// <param name="atMs">UTC milliseconds.</param>
-    public string Moment(long atMs) => bench.Moment(atMs);
+    public string Moment(long atMs) => baristaContext.Moment(atMs);
 
     /// <summary>Shows them.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
@@ -48,7 +48,7 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PicturePr
         {
             using var bytes = new MemoryStream();
             await picture!.CopyToAsync(bytes, ct);
-            Problem = await PicturesApi.SaveAsync(pictures, looker, id, bytes.ToArray(), of, Caption, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), bench.NowMs, ct) switch
+            Problem = await PicturesApi.SaveAsync(pictures, looker, id, bytes.ToArray(), of, Caption, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), baristaContext.NowMs, ct) switch
             {
                 null => PictureWording.Unreadable,
                 PictureOutcome.TooMany => $"A brew has at most {BrewPicture.MaxPerBrew} pictures. Delete one first.",

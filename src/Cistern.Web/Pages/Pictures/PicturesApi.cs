@@ -42,7 +42,7 @@ internal static class PicturesApi
         return Results.Bytes(jpeg, "image/jpeg", entityTag: new Microsoft.Net.Http.Headers.EntityTagHeaderValue($"\"{picture}{(small == true ? "s" : "")}\""));
     }
 
-    private static async Task<IResult> SendAsync(int id, Guid key, string? of, string? said, long? atMs, HttpContext context, PictureStore pictures, PictureProcess looker, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> SendAsync(int id, Guid key, string? of, string? said, long? atMs, HttpContext context, PictureStore pictures, PictureProcess looker, BaristaContext baristaContext, CancellationToken ct)
     {
         if (!OwnPages.IsSameOrigin(context.Request) || context.Request.ContentType is not ("image/jpeg" or "image/png" or "image/webp"))
         {
@@ -56,7 +56,7 @@ internal static class PicturesApi
 
         using var bytes = new MemoryStream();
         await context.Request.Body.CopyToAsync(bytes, ct);
-        return await SaveAsync(pictures, looker, id, bytes.ToArray(), of, said ?? "", key, Math.Clamp(atMs ?? bench.NowMs, 0, bench.NowMs), ct) switch
+        return await SaveAsync(pictures, looker, id, bytes.ToArray(), of, said ?? "", key, Math.Clamp(atMs ?? baristaContext.NowMs, 0, baristaContext.NowMs), ct) switch
         {
             null => Results.Problem(PictureWording.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity),
             PictureOutcome.NoSuchBrew => Results.Problem($"There is no brew {id} in its log.", statusCode: StatusCodes.Status404NotFound),

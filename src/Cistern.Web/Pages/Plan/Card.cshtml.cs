@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for printing: one side of A6 or A5.</summary>
-public sealed class CardModel(PlanOpening opening, BaristaContext bench) : PageModel
+public sealed class CardModel(PlanOpening opening, BaristaContext baristaContext) : PageModel
 {
     /// <summary>What the plan is called.</summary>
     public string Name { get; private set; } = "";
@@ -26,13 +26,13 @@ public sealed class CardModel(PlanOpening opening, BaristaContext bench) : PageM
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
     {
-        if (await opening.OpenAsync(id, await bench.CurrentBaristaAsync(ct), shown: null, ct) is not { } opened)
+        if (await opening.OpenAsync(id, await baristaContext.CurrentBaristaAsync(ct), shown: null, ct) is not { } opened)
         {
             return NotFound();
         }
 
         Size = size == "a5" ? "a5" : "a6";
-        Plan = PlanSettings.Read(opened.Plan.State, opened.Context, await bench.FormatAsync(ct), Request.Query);
+        Plan = PlanSettings.Read(opened.Plan.State, opened.Context, await baristaContext.FormatAsync(ct), Request.Query);
         Format = Plan.StepFormat;
         Name = opened.Plan.Stored?.Name ?? Plan.Recipe.Name;
         return Page();

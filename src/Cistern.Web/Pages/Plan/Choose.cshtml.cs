@@ -4,12 +4,12 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Finds a plan by coffee, drink and time, and manages the baristas' own plans.</summary>
-public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder finder, IdempotencyStore requests, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     private const int MaxPages = 10_000;
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -124,7 +124,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
     /// <summary>Makes a recipe a favourite, or removes it from the favourites.</summary>
     public async Task<IActionResult> OnPostFavouriteAsync(string? recipe, CancellationToken ct)
     {
-        if (RecipeLibrary.Find(recipe ?? "") is not { } one || await bench.BaristaAsync(ct) is not { } who || await db.Baristas.FirstOrDefaultAsync(row => row.Id == who.Id, ct) is not { } row)
+        if (RecipeLibrary.Find(recipe ?? "") is not { } one || await baristaContext.BaristaAsync(ct) is not { } who || await db.Baristas.FirstOrDefaultAsync(row => row.Id == who.Id, ct) is not { } row)
         {
             return NotFound();
         }
@@ -190,7 +190,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
     {
         var open = (await finder.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Stored!.Name}, a copy";
-        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await baristaContext.BaristaAsync(ct))?.Id);
         return await saving.SaveAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
             : await requests.ResultOfAsync(wish.Key, ct) ?? "/plan#own";
@@ -216,7 +216,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
 
     private async Task LoadAsync(CancellationToken ct)
     {
-        Format = await bench.FormatAsync(ct);
+        Format = await baristaContext.FormatAsync(ct);
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
         OwnWords = Request.Query.SearchText("own");
         OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MaxPages ? page : 0;
@@ -225,7 +225,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;
-        Favourites = await bench.BaristaAsync(ct) is { } who ? FavouritesOf(who) : [];
+        Favourites = await baristaContext.BaristaAsync(ct) is { } who ? FavouritesOf(who) : [];
         OnShelf = await PlanShelf.FamiliesAsync(db, ct);
         ReadWish();
         Choices = [.. Sorted(Choosing.Of(RecipeLibrary.All, Wish, model).Where(IsMeant))];
@@ -272,7 +272,7 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
             HandsS = hands * 60,
             Washing = Enum.TryParse<WashingUp>(Sent("washing"), out var washing) && Enum.IsDefined(washing) ? washing : null,
             Style = Sent("school"),
-            Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(bench.Today)),
+            Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(baristaContext.Today)),
             LeftG = Bag?.LeftG,
         };
         Wished = Wish != new Wish() || Asked.Length > 0;

@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>The plan page: changes a plan and shows its forecast.</summary>
-public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     // The log may be long, so an index finds the six brews before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
@@ -177,7 +177,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
             }
 
             var recipe = await finder.WithExtraMembersAsync(Open, Settings.Recipe with { Name = Name }, ct);
-            var brew = BrewOpening.Of(Open, Settings.Editing, recipe, Settings.GrindText, bench.NowMs, request.BaristaId);
+            var brew = BrewOpening.Of(Open, Settings.Editing, recipe, Settings.GrindText, baristaContext.NowMs, request.BaristaId);
             return await start.BrewAsync(brew, request, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
         }, ct);
     }
@@ -258,7 +258,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
         return Page();
     }
 
-    private async Task<PlanRequest> RequestAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanRequest> RequestAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await baristaContext.BaristaAsync(ct))?.Id);
 
     /// <summary>The page after a change, or a redirect to it without script.</summary>
     private async Task<IActionResult> ShowAsync(bool went, CancellationToken ct)
@@ -318,13 +318,13 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
             return true;
         }
 
-        var wanted = Core.Reckoning.WantedTime.Read(typed, bench.LocalNow);
+        var wanted = Core.Reckoning.WantedTime.Read(typed, baristaContext.LocalNow);
         if (typed.Length > 0 && wanted.At is null)
         {
             return true;
         }
 
-        if (await changes.ScheduleAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, request with { Key = Settings.Editing.Applied.Count > 0 ? IdempotencyKey.Second(request.Key) : request.Key }, ct) is not { } stored)
+        if (await changes.ScheduleAsync(Open, wanted.At is { } at ? baristaContext.UtcMs(at) : null, request with { Key = Settings.Editing.Applied.Count > 0 ? IdempotencyKey.Second(request.Key) : request.Key }, ct) is not { } stored)
         {
             return false;
         }
@@ -382,12 +382,12 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
 
     private async Task<bool> LoadAsync(string id, FormValues values, string from, CancellationToken ct)
     {
-        if (await opening.OpenAsync(id, await bench.CurrentBaristaAsync(ct), values.Value("picked") is { } picked ? shelf => PlanSettings.PicksOf(picked, shelf) : null, ct) is not { } opened)
+        if (await opening.OpenAsync(id, await baristaContext.CurrentBaristaAsync(ct), values.Value("picked") is { } picked ? shelf => PlanSettings.PicksOf(picked, shelf) : null, ct) is not { } opened)
         {
             return false;
         }
 
-        own = await bench.FormatAsync(ct);
+        own = await baristaContext.FormatAsync(ct);
         (Open, Context, AsWritten, Picked) = (opened.Plan, opened.Context, opened.AsWritten, opened.Picked);
         // Only an unchanged plan is opened with a query; a stored plan needs none.
         From = Open.Stored is null || Open.IsSaved ? from : "";
@@ -417,7 +417,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
         var accepted = ReferenceEquals(Settings.Editing.State, Open.Accepted) ? View.Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : new PlanEditing(Open.Accepted, Context).Forecast;
-        await View.ComputeAsync(Open, accepted, values, ReadOpenStep(), bench, LastBrewsAsync(ct), ct);
+        await View.ComputeAsync(Open, accepted, values, ReadOpenStep(), baristaContext, LastBrewsAsync(ct), ct);
         Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
     }
 

@@ -125,10 +125,10 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// <param name="accepted">What it is compared with.</param>
     /// <param name="sent">What was sent.</param>
     /// <param name="openStep">The index of the step whose form is open, or −1.</param>
-    /// <param name="bench">The current time.</param>
+    /// <param name="baristaContext">The current time.</param>
     /// <param name="brews">The last brews of this coffee, being loaded.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task ComputeAsync(OpenPlan open, Forecast accepted, FormValues sent, int openStep, BaristaContext bench, Task<IReadOnlyList<BrewedBefore>> brews, CancellationToken ct)
+    public async Task ComputeAsync(OpenPlan open, Forecast accepted, FormValues sent, int openStep, BaristaContext baristaContext, Task<IReadOnlyList<BrewedBefore>> brews, CancellationToken ct)
     {
         // Bands and tolerances run the model about a hundred times, while this thread loads data and draws the map.
         var confidence = Heavy ? Task.FromResult((Bands, TolerancesOf)) : Task.Run(() => (Confidence.Of(Forecast), Tolerances.Of(Forecast)), ct);
@@ -141,8 +141,8 @@ public sealed class PlanView(PlanSettings settings, double atS)
         Map = StrengthMapView.Of(this, await brews);
         Preparation = Preparation.Of(Forecast, Settings.Editing.Gear);
         Ready = sent.Value("ready") is { } typed && (typed.Trim() != (sent.Value("was.ready") ?? "").Trim() || open.Stored?.WantedAtMs is null)
-            ? ReadyTime.Read(typed, Preparation, bench)
-            : open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(wantedAtMs, Preparation, bench) : ReadyTime.None;
+            ? ReadyTime.Read(typed, Preparation, baristaContext)
+            : open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(wantedAtMs, Preparation, baristaContext) : ReadyTime.None;
         OpenStep = openStep;
         Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Format, []) : null);
         Ask = (sent.Value("ask.setting") ?? nameof(Setting.MedianUm), sent.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), sent.Value("ask.value") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2));

@@ -15,8 +15,8 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
     /// <summary>Reads a wanted moment.</summary>
     /// <param name="text">As typed.</param>
     /// <param name="preparation">The preparation.</param>
-    /// <param name="bench">The current time and its zone.</param>
-    public static ReadyTime Read(string? text, Preparation preparation, BaristaContext bench)
+    /// <param name="baristaContext">The current time and its zone.</param>
+    public static ReadyTime Read(string? text, Preparation preparation, BaristaContext baristaContext)
     {
         var typed = (text ?? "").Trim();
         if (typed.Length == 0)
@@ -24,19 +24,19 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
             return None;
         }
 
-        var wanted = WantedTime.Read(typed, bench.LocalNow);
-        return wanted.At is { } at ? Of(bench.UtcMs(at), preparation, bench) with { Text = typed } : None with { Text = typed, Problem = wanted.Problem };
+        var wanted = WantedTime.Read(typed, baristaContext.LocalNow);
+        return wanted.At is { } at ? Of(baristaContext.UtcMs(at), preparation, baristaContext) with { Text = typed } : None with { Text = typed, Problem = wanted.Problem };
     }
 
     /// <summary>From a scheduled time.</summary>
     /// <param name="atMs">The moment, UTC ms; earlier times are computed from it, also over a change of clocks.</param>
     /// <param name="preparation">The preparation.</param>
-    /// <param name="bench">The current time and its zone.</param>
-    public static ReadyTime Of(long atMs, Preparation preparation, BaristaContext bench)
+    /// <param name="baristaContext">The current time and its zone.</param>
+    public static ReadyTime Of(long atMs, Preparation preparation, BaristaContext baristaContext)
     {
-        var today = bench.LocalNow.Date;
-        string Before(double seconds) => bench.Local(atMs - (long)(1000 * seconds)) is var then && then.Date == today ? then.ToString("HH:mm:ss", CultureInfo.InvariantCulture) : then.ToString("ddd d MMM HH:mm:ss", CultureInfo.InvariantCulture);
-        var at = bench.Local(atMs);
+        var today = baristaContext.LocalNow.Date;
+        string Before(double seconds) => baristaContext.Local(atMs - (long)(1000 * seconds)) is var then && then.Date == today ? then.ToString("HH:mm:ss", CultureInfo.InvariantCulture) : then.ToString("ddd d MMM HH:mm:ss", CultureInfo.InvariantCulture);
+        var at = baristaContext.Local(atMs);
         return new ReadyTime(WantedTime.Text(at), at, null, preparation.KettleBeforeFinishS is { } kettleS ? Before(kettleS) : null, Before(preparation.HandsNeededBeforeFinishS), Before(preparation.LeadS));
     }
 }

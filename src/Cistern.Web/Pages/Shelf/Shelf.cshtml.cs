@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>What stands on the shelf.</summary>
-public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
+public sealed class ShelfModel(CisternDb db, BaristaContext baristaContext) : PageModel
 {
     /// <summary>Each kind, with its things on the shelf and those removed.</summary>
     public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows, IReadOnlyList<ShelfRow> TakenOff)> Kinds { get; private set; } = [];
@@ -12,7 +12,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? removed, CancellationToken ct)
     {
-        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
+        var view = new ShelfView(await baristaContext.FormatAsync(ct), baristaContext.Today);
         var kinds = new List<(ShelfKind, IReadOnlyList<ShelfRow>, IReadOnlyList<ShelfRow>)>();
         foreach (var kind in ShelfKinds.All)
         {
@@ -35,11 +35,11 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
             return NotFound();
         }
 
-        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
+        var view = new ShelfView(await baristaContext.FormatAsync(ct), baristaContext.Today);
         switch (action)
         {
             case "remove":
-                thing.RemovedAtMs = bench.NowMs;
+                thing.RemovedAtMs = baristaContext.NowMs;
                 break;
             case "put-back":
                 thing.RemovedAtMs = null;

@@ -3,7 +3,7 @@ using Microsoft.Extensions.Primitives;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Adds or changes a thing on the shelf, in the list or on a page of its own. Brews in the log are not affected.</summary>
-public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaContext bench) : PageModel
+public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext) : PageModel
 {
     /// <summary>What kind of thing it is.</summary>
     public ShelfKind Kind { get; private set; } = null!;
@@ -35,7 +35,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
     /// <summary>The row as it was, for cancelling the form.</summary>
     public async Task<IActionResult> OnGetRowAsync(string kind, int id, CancellationToken ct) =>
         ShelfKinds.Find(kind) is { } found && await found.FindAsync(db, id, ct) is { } thing
-            ? Partial("_Row", found.Row(thing, new ShelfView(await bench.FormatAsync(ct), bench.Today)))
+            ? Partial("_Row", found.Row(thing, new ShelfView(await baristaContext.FormatAsync(ct), baristaContext.Today)))
             : NotFound();
 
     private async Task<IActionResult> HandleAsync(string kind, string id, IEnumerable<KeyValuePair<string, StringValues>>? sent, CancellationToken ct)
@@ -49,7 +49,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
         Kind = found;
         Address = $"/shelf/{kind}/{id}";
         ElementId = $"{kind}-{id}";
-        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
+        var view = new ShelfView(await baristaContext.FormatAsync(ct), baristaContext.Today);
         Form = new ThingForm(sent, view.Format);
         var thing = New ? found.Fresh(db, view) : await found.FindAsync(db, int.Parse(id, CultureInfo.InvariantCulture), ct);
         if (thing is null)

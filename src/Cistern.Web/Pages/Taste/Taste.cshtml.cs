@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
-public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The most of a dose that can dissolve into the drink.</summary>
     private const double SolubleShare = 0.3;
@@ -9,7 +9,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     private BrewRun run = null!;
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>The brew that is tasted.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
@@ -116,7 +116,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
                 Brew.Tastings.Add(tasting);
             }
 
-            Form.Keep(tasting, Brew, bench.NowMs);
+            Form.Keep(tasting, Brew, baristaContext.NowMs);
             // A dilution changes what the drink came to.
             Brew.ComputeFacts(Brew.ModelOf(model).Figures(Brew.Recipe()));
         }
@@ -164,10 +164,10 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         }
 
         Brew = brew;
-        Format = await bench.FormatAsync(ct);
-        TasterId = (await bench.BaristaAsync(ct))?.Id;
+        Format = await baristaContext.FormatAsync(ct);
+        TasterId = (await baristaContext.BaristaAsync(ct))?.Id;
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
-        run = brew.Run(plan, bench.NowMs);
+        run = brew.Run(plan, baristaContext.NowMs);
         AsBrewedForecast = brew.ForecastAsBrewed(plan, run);
         return true;
     }
@@ -184,7 +184,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         // Once it is in the cup, only water can still be added.
         DilutionG = Correction.IsNeeded(AsBrewedForecast, AsPlanned) ? Correction.After(AsBrewedForecast, AsPlanned, AsBrewedForecast.Totals.FinishS + 1).DilutionG : 0;
         const long StillWaitedMs = 30L * 60_000;
-        TasteAtMs = AsBrewedTotals.MustCool && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsBrewedTotals.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
+        TasteAtMs = AsBrewedTotals.MustCool && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsBrewedTotals.DrinkableAfterS) is var atMs && baristaContext.NowMs < atMs + StillWaitedMs ? atMs : null;
         Yield = Mine?.ReadTdsPercent is { } read && (Brew.Observed(ObservationNames.Beverage) ?? AsBrewedTotals.FinalG) is var drinkG
             ? MeasuredYield.Of(read, drinkG, AsBrewedTotals.FinalG - AsBrewedTotals.BeverageG, AsBrewedTotals.KeptWaterG, AsBrewedForecast.Recipe.Coffee.DoseG) : null;
         Asks = [.. Asked()];

@@ -1,12 +1,12 @@
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>The brews that wait to be tasted.</summary>
-public sealed class UntastedModel(CisternDb db, BaristaContext bench) : PageModel
+public sealed class UntastedModel(CisternDb db, BaristaContext baristaContext) : PageModel
 {
     private const long RecentMs = 14L * 86_400_000;
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>Brews without a tasting, newest first.</summary>
     public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];
@@ -15,7 +15,7 @@ public sealed class UntastedModel(CisternDb db, BaristaContext bench) : PageMode
     public async Task OnGetAsync(CancellationToken ct)
     {
         // Nobody tastes a brew weeks later, and an unlimited search would grow with the log.
-        var sinceMs = bench.NowMs - RecentMs;
+        var sinceMs = baristaContext.NowMs - RecentMs;
         Brews = await db.Logged.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.OpenedAtMs > sinceMs && brew.Tastings.Count == 0)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(20).ToListAsync(ct);
     }

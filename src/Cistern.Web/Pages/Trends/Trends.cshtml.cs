@@ -4,12 +4,12 @@ using Cistern.Web.Pages.Log;
 namespace Cistern.Web.Pages.Trends;
 
 /// <summary>A figure of the matching brews over time or over a setting.</summary>
-public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
+public sealed class TrendsModel(LogStore log, BaristaContext baristaContext) : PageModel
 {
     private const int MaxParts = 24;
 
     /// <summary>The current barista and the running brews.</summary>
-    public BaristaContext Bench => bench;
+    public BaristaContext BaristaContext => baristaContext;
 
     /// <summary>What is asked of the log.</summary>
     public LogQuery Query { get; private set; } = new();
@@ -41,8 +41,8 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? of, string? over, CancellationToken ct)
     {
-        var format = await bench.FormatAsync(ct);
-        AllOver = TrendFigures.Over(format, bench.Day);
+        var format = await baristaContext.FormatAsync(ct);
+        AllOver = TrendFigures.Over(format, baristaContext.Day);
         Of = TrendFigures.Outcomes.FirstOrDefault(figure => figure.Word == of) ?? TrendFigures.Outcomes[0];
         Over = AllOver.FirstOrDefault(figure => figure.Word == over) ?? AllOver[0];
         Query = LogQueries.Of(Request.Query);
@@ -80,7 +80,7 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
     {
         Parts = TrendChart.Parts(points, MaxParts);
         Along = RankCorrelation(points);
-        string Label(int at) => $"{rows[at].Name}, {bench.Day(rows[at].OpenedAtMs)}: {Of.Told(points[at].Y)}";
+        string Label(int at) => $"{rows[at].Name}, {baristaContext.Day(rows[at].OpenedAtMs)}: {Of.Told(points[at].Y)}";
         Chart = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 358, 300));
     }
 

@@ -3,7 +3,7 @@ using Cistern.Web.Pages.Bench;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>A recipe for a beginner's own equipment in a few words, and the button to brew it.</summary>
-public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpening opening, BrewStart start, IdempotencyStore requests) : PageModel
+public sealed class FirstBrewModel(CisternDb db, BaristaContext baristaContext, PlanOpening opening, BrewStart start, IdempotencyStore requests) : PageModel
 {
     /// <summary>The plan.</summary>
     public OpenPlan Open { get; private set; } = null!;
@@ -37,8 +37,8 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
             return RedirectToPage("/Bench/Bench");
         }
 
-        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        var brew = BrewOpening.Of(Open, Editing, Editing.Recipe with { Name = Name }, Grind, bench.NowMs, wish.BaristaId);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await baristaContext.BaristaAsync(ct))?.Id);
+        var brew = BrewOpening.Of(Open, Editing, Editing.Recipe with { Name = Name }, Grind, baristaContext.NowMs, wish.BaristaId);
         return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await requests.ResultOfAsync(wish.Key, ct) ?? "/");
     }
 
@@ -56,14 +56,14 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
     private async Task<bool> LoadAsync(CancellationToken ct)
     {
         if (await db.Vessels.AsNoTracking().Where(vessel => vessel.RemovedAtMs == null).OrderByDescending(vessel => vessel.Id).FirstOrDefaultAsync(ct) is not { } own
-            || await opening.OpenAsync(SimplestOf(own.Family), await bench.CurrentBaristaAsync(ct), null, ct) is not { } opened)
+            || await opening.OpenAsync(SimplestOf(own.Family), await baristaContext.CurrentBaristaAsync(ct), null, ct) is not { } opened)
         {
             return false;
         }
 
         Open = opened.Plan;
         Editing = new PlanEditing(opened.Plan.State, opened.Context);
-        Format = await bench.FormatOfAsync(own.Name, ct);
+        Format = await baristaContext.FormatOfAsync(own.Name, ct);
         return true;
     }
 }

@@ -1,10 +1,10 @@
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, their units, and the theme.</summary>
-public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
+public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
 {
     /// <summary>The state of the daily copies, as a sentence.</summary>
-    public string Copied => Backups.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Backups.Daily(file.Path)}."
+    public string Copied => Backups.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {baristaContext.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Backups.Daily(file.Path)}."
         : settings.DailyCopy ? "A copy is made each day and kept for two weeks beside the data; there is none yet." : "Daily copies are switched off.";
 
     /// <summary>Everybody who brews here.</summary>
@@ -14,7 +14,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
     public Barista? Barista { get; private set; }
 
     /// <summary>The theme chosen by hand, or null.</summary>
-    public string? Theme => bench.Theme;
+    public string? Theme => baristaContext.Theme;
 
     /// <summary>The name of somebody new.</summary>
     public Field NewName { get; private set; } = new("name", "Somebody new", "") { Hint = "another barista here", MaxLength = 60 };
@@ -89,7 +89,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         {
             you.Pin = pin.Length > 0 ? Pins.HashOf(pin) : "";
             await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.Pin, you.Pin), ct);
-            await record.RecordAsync(pin.Length > 0 ? $"{you.Name} now has a PIN." : $"{you.Name} no longer has a PIN.", HttpContext.Asker(), bench.NowMs, ct);
+            await record.RecordAsync(pin.Length > 0 ? $"{you.Name} now has a PIN." : $"{you.Name} no longer has a PIN.", HttpContext.Asker(), baristaContext.NowMs, ct);
             Become(you);
             return Redirect("/you#pin-title");
         }
@@ -210,7 +210,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
     private async Task LoadAsync(CancellationToken ct)
     {
         Baristas = await db.Baristas.AsNoTracking().OrderBy(row => row.Name).ToListAsync(ct);
-        Barista = await bench.BaristaAsync(ct);
+        Barista = await baristaContext.BaristaAsync(ct);
         Cup = Cup with { Text = (Barista?.CupMl ?? 180).ToString("0", CultureInfo.InvariantCulture) };
     }
 }

@@ -2,7 +2,7 @@
 import { expect, test } from './server.mjs';
 import { brew, giveUp, told } from './conducting.mjs';
 
-/** Made a rehearsal: the same bench, hands and screens, at a speed a test can wait for. */
+/** Made a rehearsal: the same instruments, hands and screens, at a speed a test can wait for. */
 const rehearse = async (page, hands, speed) => {
   await page.locator('#instruments summary').click();
   await page.locator('#hands-choice').selectOption(hands);

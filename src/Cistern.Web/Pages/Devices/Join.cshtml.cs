@@ -4,7 +4,7 @@ namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The only page for a device that is not connected: it asks for the code.</summary>
 [EnableRateLimiting(Limits.Joining)]
-public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveRequests presence, TimeProvider time) : PageModel
+public sealed class JoinModel(DeviceJoin deviceJoin, DeviceStore devices, ActiveRequests presence, TimeProvider time) : PageModel
 {
     /// <summary>The code as typed, or from the QR code.</summary>
     public string Code { get; private set; } = "";
@@ -42,7 +42,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
             });
         }
 
-        return Redirect("/pair");
+        return Redirect(NetworkGuard.JoinPath);
     }
 
     /// <summary>Tries a code.</summary>
@@ -63,10 +63,10 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
         }
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
-        switch (desk.Try(Code, HttpContext.From(), out var role))
+        switch (deviceJoin.Try(Code, HttpContext.From(), out var role))
         {
             case TryResult.Right:
-                var (_, token) = await devices.PairAsync(Name, role, "the code", nowMs, ct);
+                var (_, token) = await devices.JoinAsync(Name, role, "the code", nowMs, ct);
                 NetworkGuard.SetToken(HttpContext, token);
                 return Redirect("/");
             case TryResult.JustBlocked:

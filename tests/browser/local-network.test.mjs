@@ -9,16 +9,16 @@ import { Server, test } from './server.mjs';
 
 test.use({ serviceWorkers: 'allow' });
 
-const BENCH = 5180;
+const PORT = 5180;
 const HOUSE = 5443;
 const TRUST = 5081;
 
-/** A server on the bench's host, open to its house; asked from there. */
+/** A server on the host's host, open to its house; asked from there. */
 class HouseServer extends Server {
   constructor(host) {
     super(true);
     this.host = host;
-    this.port = BENCH;
+    this.port = PORT;
     this.more = { Cistern__House: 'true', Cistern__HousePort: String(HOUSE), Cistern__TrustPort: String(TRUST) };
   }
 
@@ -27,13 +27,13 @@ class HouseServer extends Server {
   async answers(path, method = 'GET') { return this.host.ask(this.url + path, '-X', method).status === 200; }
 }
 
-const pair = async (bench, phone, secure, name, role = 'plan, brew and taste') => {
-  await bench.goto(`http://127.0.0.1:${BENCH}/devices`);
-  const before = bench.getByRole('button', { name: 'Withdraw the code' });
+const pair = async (host, phone, secure, name, role = 'plan, brew and taste') => {
+  await host.goto(`http://127.0.0.1:${PORT}/devices`);
+  const before = host.getByRole('button', { name: 'Withdraw the code' });
   if (await before.isVisible()) await before.click();
-  await bench.getByLabel(role).check();
-  await bench.getByRole('button', { name: 'Show a code' }).click();
-  const digits = await bench.locator('#digits').innerText();
+  await host.getByLabel(role).check();
+  await host.getByRole('button', { name: 'Show a code' }).click();
+  const digits = await host.locator('#digits').innerText();
   await phone.goto(`${secure}/plan/fp-bloomed`);
   await expect(phone.locator('h1')).toHaveText('Connect this device');
   await expect(phone.locator('#code')).toBeFocused();
@@ -46,23 +46,23 @@ const pair = async (bench, phone, secure, name, role = 'plan, brew and taste') =
 
 test('on a local network: unknown devices, guessed codes, foreign host names, a brew through a cut connection, a removed device, a changed address', async () => {
   test.setTimeout(240_000);
-  const { bench, hosts: [first, second], close } = network(2);
-  const server = new HouseServer(bench);
+  const { server: host, hosts: [first, second], close } = network(2);
+  const server = new HouseServer(host);
   const browsers = [];
   try {
     await server.start();
     const secure = `https://10.77.1.1:${HOUSE}`;
     await test.step('a stranger reaches two ports, and on them one page each', () => {
-      expect(first.ask(`http://10.77.1.1:${BENCH}/`).exit).toBe('7');
+      expect(first.ask(`http://10.77.1.1:${PORT}/`).exit).toBe('7');
       for (const path of ['/', '/log', '/plan/fp-bloomed', '/devices', '/api/under-way', '/api/keep', '/out/brews.json', '/healthz', '/js/frame.js', '/sw.js']) {
         for (const method of ['GET', 'POST', 'PUT', 'DELETE', 'OPTIONS']) {
           const { status, to } = first.ask(secure + path, '-X', method, '-H', 'X-Forwarded-For: 127.0.0.1', '-H', 'Accept: text/html', '-H', 'Cookie: barista=1');
-          expect([method, path, status === 302 ? to : [401, 405].includes(status)]).toEqual([method, path, status === 302 ? `${secure}/pair` : true]);
+          expect([method, path, status === 302 ? to : [401, 405].includes(status)]).toEqual([method, path, status === 302 ? `${secure}/devices/join` : true]);
         }
         expect([path, first.ask(`http://10.77.1.1:${TRUST}${path}`).status]).toEqual([path, path === '/' ? 200 : 404]);
       }
       // Nor under a name that is not this machine's.
-      expect(first.ask(`${secure}/pair`, '-H', 'Host: elsewhere.example').status).toBe(400);
+      expect(first.ask(`${secure}/devices/join`, '-H', 'Host: elsewhere.example').status).toBe(400);
     });
 
     await test.step('the certificate holds against its authority, for this address', () => {
@@ -73,22 +73,22 @@ test('on a local network: unknown devices, guessed codes, foreign host names, a 
       const verified = (address) => first.run('sh', ['-c', `openssl s_client -connect ${address}:${HOUSE} -CAfile ${pem} -verify_ip ${address} -verify_return_error </dev/null 2>&1 || true`]);
       expect(verified('10.77.1.1')).toContain('Verify return code: 0 (ok)');
       // Another address in the same network: the certificate follows while the server runs.
-      bench.run('ip', ['addr', 'add', '10.77.1.9/24', 'dev', 'wire1']);
+      host.run('ip', ['addr', 'add', '10.77.1.9/24', 'dev', 'wire1']);
       return expect.poll(() => verified('10.77.1.9'), { timeout: 20_000 }).toContain('Verify return code: 0 (ok)');
     });
 
-    browsers.push(await bench.browser(), await first.browser(), await second.browser());
+    browsers.push(await host.browser(), await first.browser(), await second.browser());
     const [screen, one, two] = await Promise.all(browsers.map((browser) => browser.newPage({ viewport: { width: 390, height: 844 } })));
 
-    await test.step('a script that guesses shuts itself out, and the bench says so', async () => {
-      await screen.goto(`http://127.0.0.1:${BENCH}/devices`);
+    await test.step('a script that guesses shuts itself out, and the host says so', async () => {
+      await screen.goto(`http://127.0.0.1:${PORT}/devices`);
       const jar = join(server.data, '..', 'jar');
       const guess = (code) => {
-        const token = /name="__RequestVerificationToken" type="hidden" value="([^"]+)"/.exec(first.run('curl', ['-s', '-k', '-c', jar, '-b', jar, `${secure}/pair`]))[1];
-        return first.ask(`${secure}/pair`, '-c', jar, '-b', jar, '--data-urlencode', `__RequestVerificationToken=${token}`, '-d', `code=${code}`, '-d', 'name=Guesser').status;
+        const token = /name="__RequestVerificationToken" type="hidden" value="([^"]+)"/.exec(first.run('curl', ['-s', '-k', '-c', jar, '-b', jar, `${secure}/devices/join`]))[1];
+        return first.ask(`${secure}/devices/join`, '-c', jar, '-b', jar, '--data-urlencode', `__RequestVerificationToken=${token}`, '-d', `code=${code}`, '-d', 'name=Guesser').status;
       };
       expect([1, 2, 3, 4, 5, 6].map((n) => guess(`00000${n}`))).toEqual([422, 422, 422, 422, 429, 429]);
-      await screen.goto(`http://127.0.0.1:${BENCH}/`);
+      await screen.goto(`http://127.0.0.1:${PORT}/`);
       await expect(screen.locator('main')).toContainText('Somebody at 10.77.1.2 tried five wrong codes');
       await server.advance(301);
     });
@@ -110,7 +110,7 @@ test('on a local network: unknown devices, guessed codes, foreign host names, a 
       await expect(one.locator('#clock')).toBeVisible();
       await one.evaluate(() => navigator.serviceWorker.ready);
       // What the phone does is shown on this machine's screen, where the application can be installed.
-      await screen.goto(`http://127.0.0.1:${BENCH}/brew`);
+      await screen.goto(`http://127.0.0.1:${PORT}/brew`);
       await expect(screen.locator('main')).toContainText('Closed all the way');
       const { installabilityErrors } = await (await screen.context().newCDPSession(screen)).send('Page.getInstallabilityErrors');
       // A window of a test cannot store anything, and this is the only thing it lacks.
@@ -140,7 +140,7 @@ test('on a local network: unknown devices, guessed codes, foreign host names, a 
       await new Promise((wait) => { setTimeout(wait, 1_500); });
       expect(stream.exitCode).toBeNull();
       await expect.poll(async () => (await keptPaths(two)).some((path) => path.includes('/brew/'))).toBe(true);
-      await screen.goto(`http://127.0.0.1:${BENCH}/devices`);
+      await screen.goto(`http://127.0.0.1:${PORT}/devices`);
       await screen.getByRole('button', { name: 'Remove Second phone' }).click();
       // Not after a timeout of the server: at once.
       expect(await Promise.race([ended, new Promise((late) => { setTimeout(() => late('still open'), 5_000); })])).not.toBe('still open');
