@@ -226,7 +226,9 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         string Water(string name) => page.QuerySelectorAll("[name=a] option").Single(option => option.TextContent == name).GetAttribute("value")!;
         var mixed = await App.GetAsync(client, $"/shelf/mix?a={Water("High Hut spring")}&b={Water("Mineral drops")}&share=50&wanted=100");
         Assert.Contains("In each litre, 8.7 ml of Mineral drops", mixed.QuerySelector(".mixed")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("suits well", mixed.QuerySelector(".mixed")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("Suits well.", mixed.QuerySelector(".mixed > p:last-child")!.TextContent);
+        var flat = await App.GetAsync(client, $"/shelf/mix?a={Water("High Hut spring")}&b={Water("Weir House tap")}&share=50");
+        Assert.Equal("Neutralises the acids: cups turn out flat; mix in a softer water.", flat.QuerySelector(".mixed > p:last-child")!.TextContent);
         var never = await App.GetAsync(client, $"/shelf/mix?a={Water("High Hut spring")}&b={Water("Weir House tap")}&wanted=500");
         Assert.Contains("it lies between 22 and 190", never.QuerySelector("#wanted-problem")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull((await App.GetAsync(client, $"/shelf/mix?a={Water("High Hut spring")}&b={Water("Weir House tap")}&share=abc")).QuerySelector("#share-problem"));

@@ -62,7 +62,7 @@ test('a code is read from a picture of it', async ({ page, server }, info) => {
 test('a blind tasting updates itself as tasters answer, by keyboard only', async ({ page, server }) => {
   await page.goto(`${server.url}/blind`);
   await page.getByLabel('Tasters').first().fill('2');
-  await page.getByRole('button', { name: 'Deal the cups' }).click();
+  await page.getByRole('button', { name: 'Start the tasting' }).click();
   await page.waitForURL(/\/blind\/\d+$/);
   const taster = await page.context().newPage();
   await taster.goto(`${page.url()}/answer?taster=2`);

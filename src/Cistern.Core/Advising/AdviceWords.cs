@@ -71,7 +71,7 @@ public static class AdviceWords
         }
 
         var what = told.Count > 0 ? string.Join(", and ", told.Take(2)) : "it was not brewed as planned";
-        return $"{char.ToUpperInvariant(what[0])}{what[1..]}: that explains why it was {string.Join(" and ", explained.Take(2).Select(NameOf))}. Brew it as planned before changing anything.";
+        return $"{what.Capitalized()}: that explains why it was {string.Join(" and ", explained.Take(2).Select(NameOf))}. Brew it as planned before changing anything.";
     }
 
     /// <summary>Where taste and forecast, or taste and target, contradict each other: one sentence with both.</summary>

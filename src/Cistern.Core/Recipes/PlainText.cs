@@ -8,6 +8,9 @@ public static class PlainText
     /// </summary>
     public static string Lines(string text) => text.Replace("\r\n", "\n", StringComparison.Ordinal).Replace('\r', '\n');
 
+    /// <summary>The text as at the start of a sentence.</summary>
+    public static string Capitalized(this string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
+
     /// <summary>Returns what is wrong with a text and how to correct it, or null.</summary>
     /// <param name="text">The text, normalised by <see cref="Lines"/>.</param>
     /// <param name="longest">The greatest length in UTF-16 units, as a browser's <c>maxlength</c> counts.</param>

@@ -58,7 +58,7 @@ public sealed class BlindSession
     /// <summary>When it was revealed, UTC milliseconds; null before. No answers are accepted afterwards.</summary>
     public long? RevealedAtMs { get; set; }
 
-    /// <summary>Who dealt them.</summary>
+    /// <summary>Who started the tasting.</summary>
     public string By { get; set; } = "";
 
     /// <summary>What the tasters answered.</summary>

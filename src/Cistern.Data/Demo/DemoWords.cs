@@ -54,7 +54,7 @@ internal static class DemoWords
     {
         if (pairWith is not null)
         {
-            return $"One of a pair, tasted beside {pairWith}.";
+            return $"One of a pair, tasted with {pairWith}.";
         }
 
         if (unscaled is not null)
@@ -113,7 +113,7 @@ internal static class DemoWords
         if (Math.Abs(balance) <= 3)
         {
             var note = notes[balance < 0 ? 0 : ^1];
-            yield return $"{char.ToUpperInvariant(note[0])}{note[1..]} as it cooled.";
+            yield return $"{note.Capitalized()} as it cooled.";
         }
 
         if (real.ChilledC is not null)

@@ -109,7 +109,7 @@ public static class DeviationWording
         return (when.Length, dilution.Length) switch
         {
             ( > 0, > 0) => $"{when}, then {dilution}",
-            (0, _) => char.ToUpperInvariant(dilution[0]) + dilution[1..],
+            (0, _) => dilution.Capitalized(),
             _ => when,
         };
     }

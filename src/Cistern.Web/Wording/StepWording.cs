@@ -73,7 +73,7 @@ public static class StepWording
             return null;
         }
 
-        return (Core.Brewing.ConductPlan.Of(forecast).FirstWithoutPause(steepEnd), char.ToUpperInvariant(text[0]) + text[1..]);
+        return (Core.Brewing.ConductPlan.Of(forecast).FirstWithoutPause(steepEnd), text.Capitalized());
     }
 
     /// <summary>What to prepare during the steep, so that it can end in time.</summary>
@@ -164,11 +164,7 @@ public static class StepWording
     };
 
     /// <summary>The same at the start of a line.</summary>
-    public static string FamilyTitle(BrewerFamily family)
-    {
-        var name = Family(family);
-        return char.ToUpperInvariant(name[0]) + name[1..];
-    }
+    public static string FamilyTitle(BrewerFamily family) => Family(family).Capitalized();
 
     /// <summary>The name of the vessel's lane in a brew chart.</summary>
     public static string InVessel(BrewerFamily family) => family switch

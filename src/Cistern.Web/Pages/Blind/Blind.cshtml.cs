@@ -41,7 +41,7 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext ba
     /// <summary>The result of a tasting counted on paper, or null.</summary>
     public BlindResult? Result { get; private set; }
 
-    /// <summary>The tastings dealt before.</summary>
+    /// <summary>Earlier tastings.</summary>
     public IReadOnlyList<BlindSession> Before { get; private set; } = [];
 
     /// <summary>Shows the page.</summary>

@@ -23,7 +23,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
         {
             var parent = plan.Accepted.Totals;
             marks.Add(new MapMark(MapPoint.Parent, parent.ExtractionYieldPercent, parent.FinalTdsPercent, "as it was"));
-            rows.Add(Row("Held against", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.FlavourBalance));
+            rows.Add(Row("Compared with", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.FlavourBalance));
         }
 
         foreach (var brew in brews)
