@@ -91,6 +91,9 @@ public static class Setup
         builder.Services.AddScoped<PlanOpening>();
         builder.Services.AddScoped<PlanForecasts>();
         builder.Services.AddScoped<BrewStore>();
+        builder.Services.AddScoped<TastingStore>();
+        builder.Services.AddScoped<MeasurementStore>();
+        builder.Services.AddScoped<BaristaStore>();
         builder.Services.AddSingleton<LiveReadings>();
         builder.Services.AddScoped<ReadingStore>();
         builder.Services.AddScoped<PictureStore>();

@@ -1,3 +1,5 @@
+using System.Security.Cryptography;
+
 namespace Cistern.Application.Brews;
 
 /// <summary>The outcome of sending an entry.</summary>
@@ -88,6 +90,55 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             brew.ComputeFacts(plan);
         }
     });
+
+    /// <summary>Abandons a running brew, also one whose plan cannot be read.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="why">Why, in a word.</param>
+    /// <param name="ct">Cancels it.</param>
+    public async Task AbandonAsync(int brewId, string why, CancellationToken ct)
+    {
+        if (await RunningAsync(brewId, ct) is { } brew)
+        {
+            (brew.State, brew.WhyAbandoned, brew.EndedAtMs) = (BrewState.Abandoned, why, NowMs);
+            await db.SaveChangesAsync(ct);
+        }
+    }
+
+    /// <summary>Switches a running brew's simulated instruments on or off.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="hands">Who brews; null switches them off.</param>
+    /// <param name="speed">Makes it a rehearsal at this speed, unless it is one; null leaves it.</param>
+    /// <param name="startsItself">Whether the first water starts the clock.</param>
+    /// <param name="ct">Cancels it.</param>
+    public async Task SimulateAsync(int brewId, SimulatedHands? hands, int? speed, bool startsItself, CancellationToken ct)
+    {
+        if (await RunningAsync(brewId, ct) is { } brew)
+        {
+            if (speed is { } times && !brew.Rehearsal)
+            {
+                // From here on its clock goes faster, so it begins here.
+                (brew.Rehearsal, brew.Speed, brew.OpenedAtMs) = (true, times, NowMs);
+            }
+
+            brew.SimulationJson = hands is null ? null : new SimulationSetup(hands.Word, RandomNumberGenerator.GetInt32(1, 100_000), brew.ClockMs(NowMs)).ToJson();
+            brew.StartsItself = startsItself;
+            await db.SaveChangesAsync(ct);
+        }
+    }
+
+    /// <summary>Makes the token with which a gateway sends readings of a brew, unless it has one.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="startsItself">Whether the first water starts the clock.</param>
+    /// <param name="ct">Cancels it.</param>
+    public async Task OpenToGatewayAsync(int brewId, bool startsItself, CancellationToken ct)
+    {
+        var brew = await db.Brews.FirstAsync(row => row.Id == brewId, ct);
+        brew.ReadingToken ??= Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(16));
+        brew.StartsItself = startsItself;
+        await db.SaveChangesAsync(ct);
+    }
+
+    private Task<Brew?> RunningAsync(int brewId, CancellationToken ct) => db.Brews.FirstOrDefaultAsync(row => row.Id == brewId && row.State == BrewState.Running, ct);
 
     /// <summary>Computes the facts of a brew, after an observation was added or corrected.</summary>
     /// <param name="brewId">The brew.</param>

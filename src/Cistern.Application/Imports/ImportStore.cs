@@ -91,11 +91,11 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
     /// <param name="what">The files, in words.</param>
     /// <param name="by">Who imports.</param>
     /// <param name="withChanged">Whether brews that exist here and differ are replaced.</param>
-    /// <param name="addOthers">Adds the other items with the last batch; returns their names as in <see cref="Import.Brought"/>.</param>
+    /// <param name="addOthers">Adds the other items to the context, with the last batch; returns each with the word of its kind.</param>
     /// <param name="progress">Receives how many of how many brews are computed.</param>
     /// <param name="ct">Cancels it; what was written by then is undone.</param>
     /// <returns>Its number.</returns>
-    public async Task<int> ImportAsync(BrewImportPreview preview, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? addOthers, Action<int, int>? progress, CancellationToken ct)
+    public async Task<int> ImportAsync(BrewImportPreview preview, string what, string by, bool withChanged, Func<IReadOnlyList<(string Kind, IShelved Thing)>>? addOthers, Action<int, int>? progress, CancellationToken ct)
     {
         var wanted = withChanged ? [.. preview.NewBrews, .. preview.ChangedBrews] : preview.NewBrews;
         // Everything slow is done before the transaction begins, since no press can be saved during it.
@@ -131,14 +131,15 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving savi
                 added.Add(string.Create(CultureInfo.InvariantCulture, $"plan.{id}"));
             }
 
-            if (addOthers is not null)
+            if (addOthers?.Invoke() is { } others)
             {
-                added.Add(await addOthers(ct));
+                await db.SaveChangesAsync(ct);
+                added.AddRange(others.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind}.{one.Thing.Id}")));
             }
 
             db.ChangeTracker.Clear();
             db.Attach(import);
-            (import.Brought, import.SavedAtMs) = (string.Join(' ', added.Where(one => one.Length > 0)), NowMs);
+            (import.Brought, import.SavedAtMs) = (string.Join(' ', added), NowMs);
             await db.SaveChangesAsync(ct);
             await last.CommitAsync(CancellationToken.None);
         }

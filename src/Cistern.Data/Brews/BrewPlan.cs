@@ -68,6 +68,18 @@ public static class BrewPlan
     /// <summary>The observation with a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
 
+    /// <summary>Adds or removes several observations.</summary>
+    /// <param name="brew">The brew, with its observations.</param>
+    /// <param name="observed">Values by <see cref="ObservationNames"/>; null removes one.</param>
+    /// <param name="nowMs">Now.</param>
+    public static void Observe(this Brew brew, IReadOnlyDictionary<string, double?> observed, long nowMs)
+    {
+        foreach (var (name, value) in observed)
+        {
+            brew.Observe(name, value, nowMs);
+        }
+    }
+
     /// <summary>The finished steps that could have been omitted, and whether they were.</summary>
     /// <param name="brew">The brew, with its observations.</param>
     /// <param name="recipe">The recipe that is brewed.</param>

@@ -55,6 +55,9 @@ public sealed class Barista
     /// <summary>The ids of their favourite library recipes, separated by blanks.</summary>
     public string Favourites { get; set; } = "";
 
+    /// <summary>The same as a list.</summary>
+    public IReadOnlyList<string> FavouriteRecipes => Favourites.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+
     /// <summary>The PIN asked for before somebody brews as them, as iterations, salt and hash; empty where there is none.</summary>
     public string Pin { get; set; } = "";
 

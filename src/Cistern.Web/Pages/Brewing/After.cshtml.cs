@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The page after a brew: what was done compared with the plan, what was only assumed, and what was weighed.</summary>
-public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, BrewStore store, ForecastModel model) : PageModel
+public sealed class AfterModel(CisternDb db, MeasurementStore measurements, BaristaContext baristaContext, BrewStore store, ForecastModel model) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext BaristaContext => baristaContext;
@@ -162,14 +162,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Unprocessable();
         }
 
-        await WeighingForm.SaveAsync(
-            db, requests, id, Plan,
-            brew =>
-            {
-                ObservationForm.Apply(brew, Plan, Format, baristaContext.NowMs, Typed);
-                WeighingForm.Apply(brew, TypedWeights, Format);
-            },
-            ct);
+        await measurements.SaveAsync(id, WeighingForm.WeightsG(TypedWeights, Format), ObservationForm.Observed(Brew, Plan, Format, Typed), ct);
         return RedirectToPage(new { id });
     }
 

@@ -1,10 +1,9 @@
-using System.Security.Cryptography;
 using System.Text.Json;
 
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
+public sealed class BrewModel(CisternDb db, MeasurementStore measurements, BaristaContext baristaContext, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext BaristaContext => baristaContext;
@@ -340,15 +339,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         if (Brew.State == BrewState.Running)
         {
-            if (form.Value("bench") == "rehearse" && !Brew.Rehearsal)
-            {
-                // From here on its clock goes faster, so it begins here.
-                (Brew.Rehearsal, Brew.Speed, Brew.OpenedAtMs) = (true, speed!.Value, baristaContext.NowMs);
-            }
-
-            Brew.SimulationJson = off ? null : new SimulationSetup(hands!.Word, RandomNumberGenerator.GetInt32(1, 100_000), Brew.ClockMs(baristaContext.NowMs)).ToJson();
-            Brew.StartsItself = form.Value("itself") == "yes";
-            await db.SaveChangesAsync(ct);
+            await store.SimulateAsync(id, off ? null : hands, form.Value("bench") == "rehearse" ? speed : null, form.Value("itself") == "yes", ct);
         }
 
         return RedirectToPage(new { id });
@@ -362,9 +353,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return NotFound();
         }
 
-        Brew.ReadingToken ??= Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(16));
-        Brew.StartsItself = Request.Form.Value("itself") == "yes";
-        await db.SaveChangesAsync(ct);
+        await store.OpenToGatewayAsync(id, Request.Form.Value("itself") == "yes", ct);
         return RedirectToPage(new { id });
     }
 
@@ -382,7 +371,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return Page();
         }
 
-        await WeighingForm.SaveAsync(db, requests, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Apply(brew, Typed, Format), ct);
+        await measurements.SaveAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>(), ct);
         return RedirectToPage(new { id });
     }
 
@@ -406,14 +395,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return Page();
         }
 
-        if (Brew.State == BrewState.Running)
-        {
-            Brew.State = BrewState.Abandoned;
-            Brew.WhyAbandoned = why;
-            Brew.EndedAtMs = baristaContext.NowMs;
-            await db.SaveChangesAsync(ct);
-        }
-
+        await store.AbandonAsync(id, why, ct);
         return RedirectToPage("/Log/Entry", new { id });
     }
 

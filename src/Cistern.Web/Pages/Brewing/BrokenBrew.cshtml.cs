@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>A brew whose plan cannot be read.</summary>
-public sealed class BrokenBrewModel(CisternDb db, BaristaContext baristaContext) : PageModel
+public sealed class BrokenBrewModel(CisternDb db, BrewStore store, BaristaContext baristaContext) : PageModel
 {
     /// <summary>The current barista.</summary>
     public BaristaContext BaristaContext => baristaContext;
@@ -33,12 +33,7 @@ public sealed class BrokenBrewModel(CisternDb db, BaristaContext baristaContext)
     /// <summary>Abandons it, since it cannot be conducted.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
-        if (await db.Brews.FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Running, ct) is { } brew)
-        {
-            (brew.State, brew.WhyAbandoned) = (BrewState.Abandoned, "Its plan could not be read.");
-            await db.SaveChangesAsync(ct);
-        }
-
+        await store.AbandonAsync(id, "Its plan could not be read.", ct);
         return Redirect("/log");
     }
 }

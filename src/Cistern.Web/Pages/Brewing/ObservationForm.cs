@@ -28,14 +28,9 @@ public static class ObservationForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Adds the valid values to a brew.</summary>
-    public static void Apply(Brew brew, Forecast plan, FigureFormat format, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed)
-    {
-        foreach (var one in All(brew, plan, format).Where(one => typed.ContainsKey(one.Name)).ToList())
-        {
-            brew.Observe(one.Name, typed[one.Name].Value is { } value ? one.Read(value, format) : null, nowMs);
-        }
-    }
+    /// <summary>The valid values by name; null where one was removed.</summary>
+    public static IReadOnlyDictionary<string, double?> Observed(Brew brew, Forecast plan, FigureFormat format, IReadOnlyDictionary<string, TypedNumber> typed) =>
+        All(brew, plan, format).Where(one => typed.ContainsKey(one.Name)).ToDictionary(one => one.Name, one => typed[one.Name].Value is { } value ? one.Read(value, format) : (double?)null);
 
     private static IEnumerable<Kind> All(Brew brew, Forecast plan, FigureFormat format)
     {

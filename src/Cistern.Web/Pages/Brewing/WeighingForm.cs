@@ -23,46 +23,9 @@ public static class WeighingForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Saves measurements of a brew together with its new facts, in one transaction.</summary>
-    /// <param name="db">The context of the data file.</param>
-    /// <param name="requests">Saves.</param>
-    /// <param name="brewId">The brew.</param>
-    /// <param name="plan">The forecast of its plan.</param>
-    /// <param name="lay">Adds the measurements.</param>
-    /// <param name="ct">Cancels it before anything is saved.</param>
-    public static async Task SaveAsync(CisternDb db, IdempotencyStore requests, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
-    {
-        do
-        {
-            // Read again on each try, since another device may have saved something meanwhile.
-            db.ChangeTracker.Clear();
-            var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).AsSplitQuery().FirstAsync(row => row.Id == brewId, ct);
-            lay(brew);
-            brew.ComputeFacts(plan);
-        }
-        while (!await requests.SaveAsync(ct));
-    }
-
-    /// <summary>Adds the valid weights to a brew.</summary>
-    public static void Apply(Data.Brews.Brew brew, IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format)
-    {
-        foreach (var (step, number) in typed)
-        {
-            brew.Weighings.RemoveAll(weighing => weighing.StepIndex == step && number.Value is null);
-            if (number.Value is not { } value)
-            {
-                continue;
-            }
-
-            if (brew.Weighings.Find(weighing => weighing.StepIndex == step) is not { } weighing)
-            {
-                weighing = new Weighing { StepIndex = step };
-                brew.Weighings.Add(weighing);
-            }
-
-            weighing.TotalG = format.Units.MassToG(value);
-        }
-    }
+    /// <summary>The valid weights, g, by step; null where one was removed.</summary>
+    public static IReadOnlyDictionary<int, double?> WeightsG(IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format) =>
+        typed.ToDictionary(one => one.Key, one => one.Value.Value is { } value ? format.Units.MassToG(value) : (double?)null);
 
     /// <summary>The fields of a brew's pours.</summary>
     public static IEnumerable<Field> Fields(Data.Brews.Brew brew, Recipe recipe, FigureFormat format, IReadOnlyDictionary<int, TypedNumber> typed)

@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The owner's page about connected devices.</summary>
-public sealed class DevicesModel(DeviceJoin deviceJoin, DeviceStore devices, ActiveRequests presence, MachineCertificates certificates, IMachineNames names, AppSettings settings, BaristaContext baristaContext, CisternDb db) : PageModel
+public sealed class DevicesModel(DeviceJoin deviceJoin, DeviceStore devices, ActiveRequests presence, MachineCertificates certificates, IMachineNames names, AppSettings settings, BaristaContext baristaContext, BaristaStore baristas, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;
 
@@ -95,10 +95,8 @@ public sealed class DevicesModel(DeviceJoin deviceJoin, DeviceStore devices, Act
     /// <summary>Removes the PIN of a barista who has forgotten it.</summary>
     public async Task<IActionResult> OnPostPinAsync(CancellationToken ct)
     {
-        if (Id("barista") is { } id
-            && await db.Baristas.Where(one => one.Id == id && one.Pin != "").ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, ""), ct) == 1)
+        if (Id("barista") is { } id && await baristas.SetPinAsync(id, "", ct) is { } name)
         {
-            var name = await db.Baristas.Where(one => one.Id == id).Select(one => one.Name).FirstAsync(ct);
             await devices.RecordAsync($"{name}'s PIN was removed.", HttpContext.Asker(), baristaContext.NowMs, ct);
         }
 

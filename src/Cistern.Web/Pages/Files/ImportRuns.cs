@@ -81,7 +81,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             var carrier = services.GetRequiredService<ShelfTransfer>();
             var what = string.Join(", ", look.Files.Select(file => file.Name));
             what = what.Length > 200 ? what[..199] + "…" : what;
-            var id = await services.GetRequiredService<ImportStore>().ImportAsync(look.Brews, what, by, withChanged, ct => carrier.ImportAsync(look.Shelf.Fresh, ct), (done, of) => runs[importKey] = new ImportRun(done, of, null, null), CancellationToken.None);
+            var id = await services.GetRequiredService<ImportStore>().ImportAsync(look.Brews, what, by, withChanged, () => carrier.Add(look.Shelf.Fresh), (done, of) => runs[importKey] = new ImportRun(done, of, null, null), CancellationToken.None);
             // The import is saved; a later exception does not change that.
             runs[importKey] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
             services.GetRequiredService<ImportStaging>().Remove(importKey);

@@ -73,14 +73,9 @@ public sealed class ShelfTransfer(CisternDb db, BaristaContext baristaContext)
         return new ShelfImportPreview(items, fresh, findings);
     }
 
-    /// <summary>Adds things to the shelf, in the caller's transaction.</summary>
-    /// <returns>Their names, as "mill.3".</returns>
-    public async Task<string> ImportAsync(IReadOnlyList<ShelfThing> things, CancellationToken ct)
-    {
-        var made = things.Select(thing => (Kind: ShelfKinds.Find(thing.Kind)!, Thing: thing)).Select(one => (one.Kind, Made: Make(one.Kind, one.Thing))).ToList();
-        await db.SaveChangesAsync(ct);
-        return string.Join(' ', made.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind.Word}.{one.Made.Id}")));
-    }
+    /// <summary>Adds things to the context, for the caller to save.</summary>
+    /// <returns>Each with the word of its kind.</returns>
+    public IReadOnlyList<(string Kind, IShelved Thing)> Add(IReadOnlyList<ShelfThing> things) => [.. things.Select(thing => (thing.Kind, Make(ShelfKinds.Find(thing.Kind)!, thing)))];
 
     /// <summary>Takes a plan or a thing off by its name.</summary>
     /// <param name="db">The context of the data file.</param>

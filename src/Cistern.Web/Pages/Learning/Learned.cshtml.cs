@@ -8,7 +8,7 @@ namespace Cistern.Web.Pages.Learning;
 public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IReadOnlyList<string> Sentences);
 
 /// <summary>What was learned from this installation's brews, how well it predicts them, and whether it is used.</summary>
-public sealed class LearnedModel(CisternDb db, LearnedState now, BaristaContext baristaContext) : PageModel
+public sealed class LearnedModel(CisternDb db, BaristaStore store, LearnedState now, BaristaContext baristaContext) : PageModel
 {
     /// <summary>How many of the latest brews are shown with their leave-one-out predictions.</summary>
     private const int MaxLeftOut = 12;
@@ -54,8 +54,7 @@ public sealed class LearnedModel(CisternDb db, LearnedState now, BaristaContext 
     {
         if (await baristaContext.BaristaAsync(ct) is { } barista)
         {
-            var used = Request.Form.Value("use") == "1";
-            await db.Baristas.Where(row => row.Id == barista.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.UsesLearned, used), ct);
+            await store.UseLearnedAsync(barista.Id, Request.Form.Value("use") == "1", ct);
         }
 
         return RedirectToPage();

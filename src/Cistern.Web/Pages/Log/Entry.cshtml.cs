@@ -3,7 +3,7 @@ using Cistern.Web.Pages.Brewing;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was done and when, and how it tasted.</summary>
-public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, IdempotencyStore requests, MeasurementStore measurements, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext BaristaContext => baristaContext;
@@ -74,7 +74,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Page();
         }
 
-        await WeighingForm.SaveAsync(db, requests, id, Plan, brew => WeighingForm.Apply(brew, Typed, Format), ct);
+        await measurements.SaveAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>(), ct);
         return RedirectToPage(new { id });
     }
 

@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.WebUtilities;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Finds a plan by coffee, drink and time, and manages the baristas' own plans.</summary>
-public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder finder, IdempotencyStore requests, BaristaContext baristaContext, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder finder, IdempotencyStore requests, BaristaStore baristas, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     private const int MaxPages = 10_000;
 
@@ -124,14 +124,12 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
     /// <summary>Makes a recipe a favourite, or removes it from the favourites.</summary>
     public async Task<IActionResult> OnPostFavouriteAsync(string? recipe, CancellationToken ct)
     {
-        if (RecipeLibrary.Find(recipe ?? "") is not { } one || await baristaContext.BaristaAsync(ct) is not { } who || await db.Baristas.FirstOrDefaultAsync(row => row.Id == who.Id, ct) is not { } row)
+        if (RecipeLibrary.Find(recipe ?? "") is not { } one || await baristaContext.BaristaAsync(ct) is not { } who)
         {
             return NotFound();
         }
 
-        var liked = FavouritesOf(row);
-        row.Favourites = string.Join(' ', liked.Contains(one.Id) ? liked.Where(id => id != one.Id) : liked.Append(one.Id));
-        await db.SaveChangesAsync(ct);
+        await baristas.ToggleFavouriteAsync(who.Id, one.Id, ct);
         return Redirect($"{Request.Path}{QueryString.Create(Request.Query.Where(pair => pair.Key != "handler"))}#{one.Id}");
     }
 
@@ -225,14 +223,11 @@ public sealed class ChooseModel(CisternDb db, PlanSaving saving, PlanFinder find
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;
-        Favourites = await baristaContext.BaristaAsync(ct) is { } who ? FavouritesOf(who) : [];
+        Favourites = await baristaContext.BaristaAsync(ct) is { } who ? who.FavouriteRecipes : [];
         OnShelf = await PlanShelf.FamiliesAsync(db, ct);
         ReadWish();
         Choices = [.. Sorted(Choosing.Of(RecipeLibrary.All, Wish, model).Where(IsMeant))];
     }
-
-    /// <summary>A barista's favourite recipes.</summary>
-    public static IReadOnlyList<string> FavouritesOf(Barista barista) => barista.Favourites.Split(' ', StringSplitOptions.RemoveEmptyEntries);
 
     /// <summary>Whether a recipe's name, brewer, style and reason contain all search words.</summary>
     private bool IsMeant(Choice choice)

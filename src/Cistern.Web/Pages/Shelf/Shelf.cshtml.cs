@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>What stands on the shelf.</summary>
-public sealed class ShelfModel(CisternDb db, BaristaContext baristaContext) : PageModel
+public sealed class ShelfModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext) : PageModel
 {
     /// <summary>Each kind, with its things on the shelf and those removed.</summary>
     public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows, IReadOnlyList<ShelfRow> TakenOff)> Kinds { get; private set; } = [];
@@ -53,7 +53,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext baristaContext) : Pa
                 break;
         }
 
-        await db.SaveChangesAsync(ct);
+        await requests.SaveAsync(ct);
         return Redirect(action == "remove" ? $"/shelf?removed={kind}.{number}" : $"/shelf#{kind}-{number}");
     }
 

@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
-public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, ForecastModel model) : PageModel
+public sealed class TasteModel(CisternDb db, TastingStore tastings, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The most of a dose that can dissolve into the drink.</summary>
     private const double SolubleShare = 0.3;
@@ -107,21 +107,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Page();
         }
 
-        do
-        {
-            // Where two devices of one taster save the first tasting at once, the second changes the first one's.
-            if (Mine is not { } tasting)
-            {
-                tasting = new Tasting { BaristaId = TasterId };
-                Brew.Tastings.Add(tasting);
-            }
-
-            Form.Keep(tasting, Brew, baristaContext.NowMs);
-            // A dilution changes what the drink came to.
-            Brew.ComputeFacts(Brew.ModelOf(model).Figures(Brew.Recipe()));
-        }
-        while (!await requests.SaveAsync(ct) && await LoadAsync(id, ct));
-
+        await tastings.SaveAsync(id, TasterId, Form.Answers(), ct);
         return Redirect($"/next/{id}");
     }
 
@@ -155,9 +141,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Tastings).ThenInclude(tasting => tasting.Sips).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista)
-            .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).AsSplitQuery()
-            .FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
+        var brew = await tastings.FindAsync(id, ct);
         if (brew is null)
         {
             return false;

@@ -18,7 +18,7 @@ public sealed record SipFields(SipWhen When, Field SourBitter, Field ThinHeavy, 
     public bool HasAnswer => Placed || Scales.Any(scale => scale.Text.Length > 0);
 }
 
-/// <summary>The form of a tasting: filled from what is saved or was typed, read, and saved. Only what was said is saved.</summary>
+/// <summary>The form of a tasting: filled from what is saved or was typed, and read. Only what was said is saved.</summary>
 public sealed class TasteForm
 {
     /// <summary>The most letters of a note.</summary>
@@ -159,63 +159,40 @@ public sealed class TasteForm
         IEnumerable<string> Several(string name) => sent.Where(pair => pair.Key == name).SelectMany(pair => pair.Value.OfType<string>());
     }
 
-    /// <summary>Copies the answers to a tasting and its brew.</summary>
-    /// <param name="tasting">The taster's tasting.</param>
-    /// <param name="brew">The brew.</param>
-    /// <param name="nowMs">Now.</param>
-    public void Keep(Tasting tasting, Brew brew, long nowMs)
+    /// <summary>What was said, as values. An observation that was not touched is left out.</summary>
+    public TastingAnswers Answers()
     {
-        foreach (var fields in Sips)
-        {
-            var sip = tasting.Sips.Find(one => one.When == fields.When);
-            if (!fields.HasAnswer)
-            {
-                if (sip is not null)
-                {
-                    tasting.Sips.Remove(sip);
-                }
-
-                continue;
-            }
-
-            if (sip is null)
-            {
-                sip = new TastingSip { When = fields.When };
-                tasting.Sips.Add(sip);
-            }
-
-            (sip.SourBitter, sip.ThinHeavy) = fields.Placed ? (Whole(fields.SourBitter), Whole(fields.ThinHeavy)) : (null, null);
-            (sip.Sweet, sip.Clear, sip.Finish, sip.Dry) = (Whole(fields.Scales[0]), Whole(fields.Scales[1]), Whole(fields.Scales[2]), Whole(fields.Scales[3]));
-        }
-
-        tasting.SourBitter = Mean(tasting.Sips.Select(sip => sip.SourBitter));
-        tasting.ThinHeavy = Mean(tasting.Sips.Select(sip => sip.ThinHeavy));
-        tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
-        tasting.Note = Note.Text;
-        tasting.Crust = Crust.Text.Trim();
-        tasting.NotesFound = string.Join(", ", NotesFound);
-        tasting.Complaints = string.Join(' ', Complaints.Select(Words<Complaint>.Of));
-        tasting.WentWrong = string.Join(' ', WentWrong.Select(Words<WentWrong>.Of));
-        tasting.Bed = Words<BedLook>.Find(Bed);
-        tasting.Sediment = Whole(Sediment);
-        tasting.ReadTdsPercent = reading.Value;
-        tasting.AtMs = nowMs;
-        // An answer that was not touched changes nothing: another device may have a better one, and the shown one is rounded.
+        var observed = new Dictionary<string, double?>();
         if (PressFelt != pressFeltWas)
         {
-            brew.Observe(ObservationNames.PressFelt, Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null, nowMs);
+            observed[ObservationNames.PressFelt] = Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null;
         }
 
         if (Drink.Text.Trim() != Drink.Was)
         {
-            brew.Observe(ObservationNames.Beverage, Grams(drink, Drink), nowMs);
+            observed[ObservationNames.Beverage] = Grams(drink, Drink);
         }
 
         if (Dilution.Text.Trim() != Dilution.Was)
         {
-            brew.Observe(ObservationNames.Dilution, Grams(dilution, Dilution), nowMs);
+            observed[ObservationNames.Dilution] = Grams(dilution, Dilution);
         }
+
+        return new TastingAnswers([.. Sips.Where(sip => sip.HasAnswer).Select(AnswersOf)], Complaints, WentWrong, NotesFound)
+        {
+            Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null,
+            Note = Note.Text,
+            Crust = Crust.Text.Trim(),
+            Bed = Words<BedLook>.Find(Bed),
+            Sediment = Whole(Sediment),
+            ReadTdsPercent = reading.Value,
+            Observed = observed,
+        };
     }
+
+    private static SipAnswers AnswersOf(SipFields sip) => new(
+        sip.When, sip.Placed ? Whole(sip.SourBitter) : null, sip.Placed ? Whole(sip.ThinHeavy) : null,
+        Whole(sip.Scales[0]), Whole(sip.Scales[1]), Whole(sip.Scales[2]), Whole(sip.Scales[3]));
 
     private double? Grams(TypedNumber typed, Field field) => field.Text.Trim().Length == 0 || typed.Value is not { } value ? null : format.Units.MassToG(value);
 
@@ -264,8 +241,6 @@ public sealed class TasteForm
     }
 
     private static int? Whole(Field field) => field.Text.Trim().Length == 0 ? null : (int)Math.Round(TypedNumber.Read(field.Text, -5, 5, "").Value ?? 0);
-
-    private static int? Mean(IEnumerable<int?> values) => values.OfType<int>().ToList() is { Count: > 0 } said ? (int)Math.Round(said.Average(), MidpointRounding.AwayFromZero) : null;
 
     private static string Text(int? value) => value?.ToString(CultureInfo.InvariantCulture) ?? "";
 

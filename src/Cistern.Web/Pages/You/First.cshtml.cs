@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.You;
 
 /// <summary>The first page of an empty data file: who brews here, and with what.</summary>
-public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageModel
+public sealed class FirstModel(CisternDb db, BaristaStore baristas) : PageModel
 {
     /// <summary>Who brews.</summary>
     public Field Name { get; private set; } = new("name", "Your name", "Me") { Hint = "as the log shows it", MaxLength = 60 };
@@ -64,19 +64,9 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageMo
             return Page();
         }
 
-        // Pressed twice, or on two devices at once, the first counts.
-        if (!await db.Baristas.AnyAsync(ct))
-        {
-            db.Baristas.Add(new Barista { Name = Name.Text, NoScale = answers && Has == "neither", NoThermometer = answers && Has != "both", NoGrinder = answers && Ground == "bought" });
-            if (answers && brewer is var (family, ml))
-            {
-                db.Vessels.Add(new OwnedBrewer { Name = $"My {StepWording.Family(family)}", Family = family, CapacityMl = ml });
-            }
-
-            db.Places.Add(new BrewPlace { Name = Place.Text, AltitudeM = altitude.Value!.Value, AmbientC = ambient.Value!.Value });
-            await requests.SaveAsync(ct);
-        }
-
+        var barista = new Barista { Name = Name.Text, NoScale = answers && Has == "neither", NoThermometer = answers && Has != "both", NoGrinder = answers && Ground == "bought" };
+        var own = answers && brewer is var (family, ml) ? new OwnedBrewer { Name = $"My {StepWording.Family(family)}", Family = family, CapacityMl = ml } : null;
+        await baristas.AddFirstAsync(barista, new BrewPlace { Name = Place.Text, AltitudeM = altitude.Value!.Value, AmbientC = ambient.Value!.Value }, own, ct);
         return answers ? RedirectToPage("/You/FirstBrew") : RedirectToPage("/Bench/Bench");
     }
 }

@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, their units, and the theme.</summary>
-public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
+public sealed class YouModel(CisternDb db, BaristaStore store, BaristaContext baristaContext, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
 {
     /// <summary>The state of the daily copies, as a sentence.</summary>
     public string Copied => Backups.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {baristaContext.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Backups.Daily(file.Path)}."
@@ -88,7 +88,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         else
         {
             you.Pin = pin.Length > 0 ? Pins.HashOf(pin) : "";
-            await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.Pin, you.Pin), ct);
+            await store.SetPinAsync(you.Id, you.Pin, ct);
             await record.RecordAsync(pin.Length > 0 ? $"{you.Name} now has a PIN." : $"{you.Name} no longer has a PIN.", HttpContext.Asker(), baristaContext.NowMs, ct);
             Become(you);
             return Redirect("/you#pin-title");
@@ -107,11 +107,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
             : PlainText.Problem(name, 60, lines: false) is { } unfit ? unfit
             : Baristas.Any(row => string.Equals(row.Name, name, StringComparison.OrdinalIgnoreCase)) ? "There is somebody with that name already; choose them above." : null;
         var barista = new Barista { Name = name };
-        if (problem is null)
-        {
-            db.Baristas.Add(barista);
-            problem = await requests.SaveAsync(ct) ? null : "Somebody with that name was just added; choose them above.";
-        }
+        problem ??= await store.AddAsync(barista, ct) ? null : "Somebody with that name was just added; choose them above.";
 
         if (problem is not null)
         {
@@ -133,9 +129,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         {
             var has = Request.Form["has"];
             var tells = Request.Form.Value("tells") ?? "";
-            await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(
-                set => set.SetProperty(row => row.NoScale, !has.Contains("scale")).SetProperty(row => row.NoThermometer, !has.Contains("thermometer")).SetProperty(row => row.NoGrinder, !has.Contains("mill"))
-                    .SetProperty(row => row.ByTaste, row => tells.Length == 0 ? row.ByTaste : tells == "words"), ct);
+            await store.SetEquipmentAsync(you.Id, has.Contains("scale"), has.Contains("thermometer"), has.Contains("mill"), tells.Length == 0 ? null : tells == "words", ct);
         }
 
         return Redirect("/you#at-hand");
@@ -154,14 +148,11 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
             return Page();
         }
 
-        var row = await db.Baristas.FirstAsync(one => one.Id == Barista.Id, ct);
-        row.Dose = form.Value("dose") == "oz" ? MassUnit.Ounce : MassUnit.Gram;
-        row.Mass = form.Value("mass") == "oz" ? MassUnit.Ounce : MassUnit.Gram;
-        row.Temperature = form.Value("temperature") == "f" ? TemperatureUnit.Fahrenheit : TemperatureUnit.Celsius;
-        row.Volume = form.Value("volume") switch { "floz" => VolumeUnit.FluidOunce, "cup" => VolumeUnit.Cup, _ => VolumeUnit.Millilitre };
-        row.CupMl = cupMl;
-        await db.SaveChangesAsync(ct);
+        var volume = form.Value("volume") switch { "floz" => VolumeUnit.FluidOunce, "cup" => VolumeUnit.Cup, _ => VolumeUnit.Millilitre };
+        await store.SetUnitsAsync(Barista.Id, new Units(Mass("dose"), Mass("mass"), form.Value("temperature") == "f" ? TemperatureUnit.Fahrenheit : TemperatureUnit.Celsius, volume, cupMl), ct);
         return RedirectToPage();
+
+        MassUnit Mass(string name) => form.Value(name) == "oz" ? MassUnit.Ounce : MassUnit.Gram;
     }
 
     /// <summary>Keeps the theme on this device.</summary>

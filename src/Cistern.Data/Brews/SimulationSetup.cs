@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 
-namespace Cistern.Web.Pages.Brewing;
+namespace Cistern.Data.Brews;
 
 /// <summary>Simulated instruments as stored with their brew.</summary>
 /// <param name="Hands">The simulated barista, by the word of <see cref="SimulatedHands"/>.</param>
