@@ -28,10 +28,10 @@ public sealed class PlanChangeTests
             }
 
             // With a grinder and a bag from the shelf, and two quantities locked.
-            var shelved = Do(work, new PlanChange.Choose(PlanPick.Grinder, 1), new PlanChange.Choose(PlanPick.Bag, 1), new PlanChange.Choose(PlanPick.Place, 2), new PlanChange.Hold(Quantity.Ratio, 14), new PlanChange.Hold(Quantity.Drink, work.DrinkG * 0.9));
+            var shelved = Do(work, new PlanChange.FromShelf(PlanPick.Grinder, 1), new PlanChange.FromShelf(PlanPick.Bag, 1), new PlanChange.FromShelf(PlanPick.Place, 2), new PlanChange.Hold(Quantity.Ratio, 14), new PlanChange.Hold(Quantity.Drink, work.DrinkG * 0.9));
             told.Append(CultureInfo.InvariantCulture, $"{id} shelved: {Changed(before, Members(shelved.Recipe))} grinds {shelved.CanGrind}, drink {shelved.DrinkG:0.0}, moved on [{string.Join(' ', shelved.ChangedOnShelf)}], dial {shelved.DialOf(Setting.MedianUm)}\n");
             var shelvedBefore = Members(shelved.Recipe);
-            foreach (var (what, change) in Changes(recipe).Where(one => one.Change is PlanChange.Choose or PlanChange.Hold or PlanChange.Count or PlanChange.GrindTo or PlanChange.WholeBag or PlanChange.AsOnShelf))
+            foreach (var (what, change) in Changes(recipe).Where(one => one.Change is PlanChange.FromShelf or PlanChange.Hold or PlanChange.Count or PlanChange.GrindTo or PlanChange.WholeBag or PlanChange.AsOnShelf))
             {
                 Tell(told, $"{id} shelved, {what}", shelvedBefore, shelved.Apply(change), new Shelf());
             }
@@ -64,7 +64,7 @@ public sealed class PlanChangeTests
         {
             foreach (var id in (int?[])[1, 2, 9, null])
             {
-                yield return ($"{pick}={id}", new PlanChange.Choose(pick, id));
+                yield return ($"{pick}={id}", new PlanChange.FromShelf(pick, id));
             }
         }
 

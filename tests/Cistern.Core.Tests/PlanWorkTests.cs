@@ -115,28 +115,28 @@ public sealed class PlanWorkTests
     [Fact]
     public void A_grinder_starts_at_its_step_nearest_to_what_was_asked_for_and_gives_it_back()
     {
-        var work = Do(Of(Press), new PlanChange.Choose(PlanPick.Grinder, 1));
+        var work = Do(Of(Press), new PlanChange.FromShelf(PlanPick.Grinder, 1));
         Assert.Equal(35, work.Plan.Picks.GrinderSetting);
         Assert.Equal(60 + (26 * 35), work.Recipe.Grind.MedianUm);
         Assert.Equal(Press.Grind.MedianUm, work.Plan.Picks.AskedUm);
         work = Do(work, new PlanChange.GrindTo(20));
         Assert.Equal((580, 0.42), (work.Recipe.Grind.MedianUm, work.Recipe.Grind.Spread));
-        work = Do(work, new PlanChange.Choose(PlanPick.Grinder, null));
+        work = Do(work, new PlanChange.FromShelf(PlanPick.Grinder, null));
         Assert.Equal(Press.Grind, work.Recipe.Grind);
-        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Choose(PlanPick.Grinder, 99)).Refusal);
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.FromShelf(PlanPick.Grinder, 99)).Refusal);
     }
 
     [Fact]
     public void A_bag_bought_ground_fixes_the_grind_and_leaves_the_recipes_behind()
     {
-        var work = Do(Of(Press), new PlanChange.Choose(PlanPick.Bag, 2));
+        var work = Do(Of(Press), new PlanChange.FromShelf(PlanPick.Bag, 2));
         Assert.Equal((800, 0.6, 24), (work.Recipe.Grind.MedianUm, work.Recipe.Coffee.Roast, work.Recipe.Coffee.RestDays));
         Assert.False(work.CanGrind);
         Assert.Equal(PlanRefusal.CannotGrind, work.Apply(new PlanChange.GrindTo(600)).Refusal);
         Assert.Equal(PlanRefusal.CannotGrind, work.Apply(new PlanChange.Ask(Setting.MedianUm, Outcome.TdsPercent, 1.3)).Refusal);
-        work = Do(work, new PlanChange.Choose(PlanPick.Bag, 1));
+        work = Do(work, new PlanChange.FromShelf(PlanPick.Bag, 1));
         Assert.Equal(Press.Grind, work.Recipe.Grind);
-        work = Do(Do(work, new PlanChange.Choose(PlanPick.Bag, null)), new PlanChange.Choose(PlanPick.Place, 1));
+        work = Do(Do(work, new PlanChange.FromShelf(PlanPick.Bag, null)), new PlanChange.FromShelf(PlanPick.Place, 1));
         Assert.Equal(Press.Coffee with { DoseG = work.Batch.DoseG }, work.Recipe.Coffee);
         Assert.Equal(2_340, work.Recipe.Place.AltitudeM);
     }
@@ -144,7 +144,7 @@ public sealed class PlanWorkTests
     [Fact]
     public void All_of_the_bag_is_what_is_left_in_it()
     {
-        var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Bag, 1)), new PlanChange.WholeBag());
+        var work = Do(Do(Of(Press), new PlanChange.FromShelf(PlanPick.Bag, 1)), new PlanChange.WholeBag());
         Assert.Equal(31, work.Batch.DoseG);
         Assert.Equal(PlanRefusal.NoSuchThing, Of(Press).Apply(new PlanChange.WholeBag()).Refusal);
     }
@@ -152,7 +152,7 @@ public sealed class PlanWorkTests
     [Fact]
     public void A_plan_made_with_a_grinder_stays_when_the_grinder_is_calibrated_again_until_it_is_asked_to_follow()
     {
-        var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Grinder, 1)), new PlanChange.Choose(PlanPick.Bag, 1));
+        var work = Do(Do(Of(Press), new PlanChange.FromShelf(PlanPick.Grinder, 1)), new PlanChange.FromShelf(PlanPick.Bag, 1));
         shelf.GrinderZeroUm = 160;
         shelf.RestDays = 30;
         var later = new PlanWork(work.Plan, shelf, ForecastModel.Published);
@@ -167,8 +167,8 @@ public sealed class PlanWorkTests
     [Fact]
     public void A_vessel_of_another_family_is_not_taken()
     {
-        Assert.Equal(350, Do(Of(Press), new PlanChange.Choose(PlanPick.Vessel, 1)).Recipe.Brewer.CapacityMl);
-        Assert.Equal(RecipeLibrary.Find("jar-spoons")!.Brewer, Do(Of(RecipeLibrary.Find("jar-spoons")!), new PlanChange.Choose(PlanPick.Vessel, 1)).Recipe.Brewer);
+        Assert.Equal(350, Do(Of(Press), new PlanChange.FromShelf(PlanPick.Vessel, 1)).Recipe.Brewer.CapacityMl);
+        Assert.Equal(RecipeLibrary.Find("jar-spoons")!.Brewer, Do(Of(RecipeLibrary.Find("jar-spoons")!), new PlanChange.FromShelf(PlanPick.Vessel, 1)).Recipe.Brewer);
     }
 
     [Fact]
@@ -415,11 +415,11 @@ public sealed class PlanWorkTests
     {
         var written = RecipeLibrary.Find("fp-bloomed")!;
         var work = Do(Of(written), new PlanChange.Heat(100));
-        var high = Do(work, new PlanChange.Choose(PlanPick.Place, 1));
+        var high = Do(work, new PlanChange.FromShelf(PlanPick.Place, 1));
         Assert.True(high.Recipe.Place.AltitudeM > 1_000);
         Assert.Equal(Physics.WaterPhysics.BoilingPointC(high.Recipe.Place.AltitudeM), high.Recipe.Water.TemperatureC, 0.06);
-        Assert.Equal(100, Do(high, new PlanChange.Choose(PlanPick.Place, null)).Recipe.Water.TemperatureC, 0.4);
-        Assert.Equal(90, Do(Do(Of(written), new PlanChange.Heat(90)), new PlanChange.Choose(PlanPick.Place, 1)).Recipe.Water.TemperatureC);
+        Assert.Equal(100, Do(high, new PlanChange.FromShelf(PlanPick.Place, null)).Recipe.Water.TemperatureC, 0.4);
+        Assert.Equal(90, Do(Do(Of(written), new PlanChange.Heat(90)), new PlanChange.FromShelf(PlanPick.Place, 1)).Recipe.Water.TemperatureC);
     }
 
     [Theory]

@@ -54,7 +54,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
                     values[name] = text;
                 }
 
-                var settings = PlanSettings.Read(PlanState.Of(recipe), context, new FigureFormat(Units.Metric), values);
+                var settings = PlanForm.Read(PlanState.Of(recipe), context, new FigureFormat(Units.Metric), values);
                 var state = settings.Editing.State;
                 if (state.Problem() is null)
                 {

@@ -54,14 +54,14 @@ public sealed class RandomEditTests
         Assert.True(offered > 20 && pressed >= 0.99 * offered, $"{pressed} of {offered} offers taken");
     }
 
-    private static PlanSettings Read(PlanState state, params (string Name, string Value)[] sent) =>
-        PlanSettings.Read(state, Context, Metric, sent.SelectMany(one => one.Name.StartsWith("put ", StringComparison.Ordinal)
+    private static PlanForm Read(PlanState state, params (string Name, string Value)[] sent) =>
+        PlanForm.Read(state, Context, Metric, sent.SelectMany(one => one.Name.StartsWith("put ", StringComparison.Ordinal)
             ? [new KeyValuePair<string, StringValues>("do", "put"), new("put", one.Name["put ".Length..]), new("put.at", one.Value)]
             : one.Name.Split(' ') is ["step", var index, var member] ? [new("s.index", index), new($"s.{member}", one.Value)]
             : new[] { new KeyValuePair<string, StringValues>(one.Name, one.Value) }).ToList());
 
     /// <summary>An edit as somebody makes one: near the current value, now and then far from it.</summary>
-    private static (string Name, string Value) Edit(PlanSettings plan, Random random)
+    private static (string Name, string Value) Edit(PlanForm plan, Random random)
     {
         double Near(double value, double by) => value * (1 + (by * ((2 * random.NextDouble()) - 1)));
         string Number(double value, int decimals = 0) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
@@ -85,7 +85,7 @@ public sealed class RandomEditTests
     }
 
     /// <summary>The fields show what the plan holds, not what was typed.</summary>
-    private static void Holds(PlanSettings plan, string told)
+    private static void Holds(PlanForm plan, string told)
     {
         Assert.True(Math.Abs(double.Parse(plan.TextOf(Quantity.Dose), CultureInfo.InvariantCulture) - plan.Batch.DoseG) < 0.06, told);
         Assert.True(Math.Abs(double.Parse(plan.TextOf(Quantity.Water), CultureInfo.InvariantCulture) - plan.Batch.WaterG) < 0.6, told);
@@ -95,9 +95,9 @@ public sealed class RandomEditTests
         }
     }
 
-    private static bool Says(PlanSettings plan) => plan.Answer is { Length: > 0 } || plan.Problems.Count > 0 || plan.RefusedStep is not null || plan.Kettle.Problem is not null || plan.GrindSetting.Problem is not null
+    private static bool Says(PlanForm plan) => plan.Answer is { Length: > 0 } || plan.Problems.Count > 0 || plan.RefusedStep is not null || plan.Kettle.Problem is not null || plan.GrindSetting.Problem is not null
         || plan.SteepEnd?.Problem is not null || plan.Meant.Any(one => one.Problem is not null) || Enum.GetValues<Quantity>().Any(quantity => plan.ProblemOf(quantity) is not null);
 
     /// <summary>The typed value equals the current one.</summary>
-    private static bool Stands(PlanSettings before, PlanSettings after) => before.Good && after.Good && RecipeWriter.Write(before.Recipe) == RecipeWriter.Write(after.Recipe);
+    private static bool Stands(PlanForm before, PlanForm after) => before.Good && after.Good && RecipeWriter.Write(before.Recipe) == RecipeWriter.Write(after.Recipe);
 }

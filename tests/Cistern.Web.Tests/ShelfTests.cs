@@ -37,7 +37,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         Assert.Contains("has been deleted from the shelf", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         // On any later page it can still be restored.
         gone = await App.GetAsync(client, "/shelf");
-        Assert.Contains(gone.QuerySelectorAll($"#{kind} .taken-off .row strong"), one => one.TextContent == "New " + kind);
+        Assert.Contains(gone.QuerySelectorAll($"#{kind} .deleted-things .row strong"), one => one.TextContent == "New " + kind);
         var back = await App.ParseAsync(await App.PostAsync(client, gone, "/shelf", ("kind", kind), ("id", id), ("do", "put-back")));
         Assert.Contains(back.QuerySelectorAll($"#{kind} > .rows .row strong"), one => one.TextContent == "New " + kind);
         await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("do", "remove"));

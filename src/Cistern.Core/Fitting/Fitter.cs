@@ -220,7 +220,7 @@ public static class Fitter
         private IEnumerable<Row> RowsOf(int index, double widened, bool slopes)
         {
             var brew = brews[index];
-            var here = Foretell(brew, model, Sigmas(index));
+            var here = Predict(brew, model, Sigmas(index));
             var moved = slopes ? SlopesOf(index) : [];
 
             for (var i = 0; i < brew.Readings.Length; i++)
@@ -281,13 +281,13 @@ public static class Fitter
 
             // Forward differences of two coarse runs: the curves are nearly straight over a fifth of σ.
             var coarse = model.ForDifferences();
-            var from = Foretell(brews[index], coarse, sigmas);
+            var from = Predict(brews[index], coarse, sigmas);
             slopesAt[index] = sigmas;
             return slopesOf[index] = [.. Enumerable.Range(0, ModelParameters.Count).Select(i =>
             {
                 var there = Sigmas(index);
                 there[i] += MaxStepSigmas;
-                return Foretell(brews[index], coarse, there).Zip(from, (to, start) => (to - start) / MaxStepSigmas).ToArray();
+                return Predict(brews[index], coarse, there).Zip(from, (to, start) => (to - start) / MaxStepSigmas).ToArray();
             })];
         }
 
@@ -312,7 +312,7 @@ public static class Fitter
         }
 
         /// <summary>The model's predictions for each measurement of a brew, then its strength and flavour balance.</summary>
-        private static double[] Foretell(FitBrew brew, ForecastModel model, double[] sigmas)
+        private static double[] Predict(FitBrew brew, ForecastModel model, double[] sigmas)
         {
             Span<double> by = stackalloc double[ModelParameters.Count];
             for (var i = 0; i < by.Length; i++)

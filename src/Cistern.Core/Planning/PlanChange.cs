@@ -12,7 +12,7 @@ public abstract record PlanChange
     /// <summary>Uses a thing on the shelf instead of the recipe's own, or the recipe's own again.</summary>
     /// <param name="Pick">The kind of thing.</param>
     /// <param name="Id">Its number; null for the recipe's own.</param>
-    public sealed record Choose(PlanPick Pick, int? Id) : PlanChange;
+    public sealed record FromShelf(PlanPick Pick, int? Id) : PlanChange;
 
     /// <summary>Changes what an amount of drink means.</summary>
     public sealed record Count(DrinkCounting Counting) : PlanChange;

@@ -90,7 +90,7 @@ public sealed class PlanWork
     public PlanApplied Apply(PlanChange change) => change switch
     {
         _ when !IsFinite(change) => Refused(PlanRefusal.NoSuchThing),
-        PlanChange.Choose choose => Choose(choose),
+        PlanChange.FromShelf from => FromShelf(from),
         PlanChange.Count count => Recharge(Plan with { Counting = count.Counting }),
         PlanChange.Hold hold => Hold(hold.Quantity, hold.Value),
         PlanChange.Heat heat => Recharge(Plan with { Base = Settings.WithTemperature(Plan.Base, heat.TemperatureC) }),
@@ -230,27 +230,27 @@ public sealed class PlanWork
         return new PlanApplied(recharged) { BatchReleased = letGo };
     }
 
-    private PlanApplied Choose(PlanChange.Choose choose)
+    private PlanApplied FromShelf(PlanChange.FromShelf choice)
     {
-        if (choose.Id is { } id && !Gear.Has(choose.Pick, id))
+        if (choice.Id is { } id && !Gear.Has(choice.Pick, id))
         {
             return Refused(PlanRefusal.NoSuchThing);
         }
 
-        var picked = Plan with { Picks = Plan.Picks.With(choose.Pick, choose.Id) };
+        var picked = Plan with { Picks = Plan.Picks.With(choice.Pick, choice.Id) };
         var recipe = picked.Base;
-        switch (choose.Pick)
+        switch (choice.Pick)
         {
             case PlanPick.Bag:
-                var bag = Of(choose.Id, Gear.Bag);
+                var bag = Of(choice.Id, Gear.Bag);
                 recipe = recipe with { Coffee = OfBag(picked, bag) };
                 // Without a bag bought ground, the recipe's own grind applies again.
                 recipe = Bag?.Ground is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
                 picked = Ground(picked with { Base = recipe }, bag, Grinder);
                 break;
             case PlanPick.Grinder:
-                recipe = choose.Id is null && Bag?.Ground is null && Grinder is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
-                picked = Ground(picked with { Base = recipe }, Bag, Of(choose.Id, Gear.Grinder));
+                recipe = choice.Id is null && Bag?.Ground is null && Grinder is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
+                picked = Ground(picked with { Base = recipe }, Bag, Of(choice.Id, Gear.Grinder));
                 break;
             case PlanPick.Place:
                 picked = picked with { Base = AtTheBoil(recipe, recipe with { Place = Placed(picked) }) };
@@ -261,7 +261,7 @@ public sealed class PlanWork
             case PlanPick.Server or PlanPick.Kettle or PlanPick.Spoon:
                 return new PlanApplied(picked);
             default:
-                throw new ArgumentOutOfRangeException(nameof(choose));
+                throw new ArgumentOutOfRangeException(nameof(choice));
         }
 
         return Recharge(picked);

@@ -56,7 +56,7 @@ public sealed class AfterModel(CisternDb db, MeasurementStore measurements, Bari
     }
 
     /// <summary>Entries without effect, which are kept and shown.</summary>
-    public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Unheard =>
+    public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Ineffective =>
         [.. Brew.CoreEntries.Where(entry => Run.Ineffective.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];
 
     /// <summary>The steps that could have been omitted, and whether they were.</summary>

@@ -31,7 +31,7 @@ internal static class CalendarApi
         {
             if (await finder.StateAsync(stored.Id, ct) is { } state)
             {
-                calendar.Events.Add(Planned(stored, PlanSettings.Read(state, await opening.ContextAsync(state, await baristaContext.CurrentBaristaAsync(ct), ct), format, []), format, $"{context.Request.Scheme}://{context.Request.Host}"));
+                calendar.Events.Add(Planned(stored, PlanForm.Read(state, await opening.ContextAsync(state, await baristaContext.CurrentBaristaAsync(ct), ct), format, []), format, $"{context.Request.Scheme}://{context.Request.Host}"));
             }
         }
 
@@ -45,7 +45,7 @@ internal static class CalendarApi
         return Results.Text(new CalendarSerializer().SerializeToString(calendar), "text/calendar; charset=utf-8");
     }
 
-    private static CalendarEvent Planned(StoredPlan stored, PlanSettings settings, FigureFormat format, string at)
+    private static CalendarEvent Planned(StoredPlan stored, PlanForm settings, FigureFormat format, string at)
     {
         var forecast = settings.Forecast;
         var recipe = settings.Recipe;

@@ -35,16 +35,16 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
     public Field Stagger { get; private set; } = new("stagger", "B starts after A by", "") { MaxLength = 10, Hint = "min:s; 0:00 with another pair of hands" };
 
     /// <summary>When B starts, and whether one person can do both, in words.</summary>
-    public string When => PairWording.When(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS);
+    public string When => PairWording.When(First!.Form.Forecast, Second!.Form.Forecast, BrewPair.StaggerS);
 
     /// <summary>When both can be tasted, in words.</summary>
-    public string Tasted => PairWording.Tasted(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS, Format);
+    public string Tasted => PairWording.Tasted(First!.Form.Forecast, Second!.Form.Forecast, BrewPair.StaggerS, Format);
 
     /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>When each needs hands, drawn.</summary>
-    public string Hands(double widthPx) => HandsStrip.Draw(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS, widthPx);
+    public string Hands(double widthPx) => HandsStrip.Draw(First!.Form.Forecast, Second!.Form.Forecast, BrewPair.StaggerS, widthPx);
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
@@ -57,7 +57,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
             return NotFound();
         }
 
-        var read = least is null ? TypedNumber.ReadClock(stagger, 0, MaxStaggerS) : new TypedNumber("", PairPlanning.MinStaggerS(First.Settings.Forecast, Second.Settings.Forecast), null);
+        var read = least is null ? TypedNumber.ReadClock(stagger, 0, MaxStaggerS) : new TypedNumber("", PairPlanning.MinStaggerS(First.Form.Forecast, Second.Form.Forecast), null);
         if (read.Value is not { } staggerS)
         {
             Stagger = Stagger with { Text = stagger ?? "", Problem = read.Problem };
@@ -98,7 +98,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
     }
 
     private async Task<Data.Brews.Brew> BrewOfAsync(PairSide side, int? barista, CancellationToken ct) =>
-        BrewOpening.Of(side.Open, side.Settings.Editing, await finder.WithExtraMembersAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), side.Settings.GrindText, baristaContext.NowMs, barista);
+        BrewOpening.Of(side.Open, side.Form.Editing, await finder.WithExtraMembersAsync(side.Open, side.Form.Recipe with { Name = side.Name }, ct), side.Form.GrindText, baristaContext.NowMs, barista);
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
@@ -119,15 +119,15 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
             return true;
         }
 
-        Differ = Differences.Between([First.Settings.Forecast, Second.Settings.Forecast], Format);
-        Changed = Changes.Between(First.Settings.Recipe, Second.Settings.Recipe);
+        Differ = Differences.Between([First.Form.Forecast, Second.Form.Forecast], Format);
+        Changed = Changes.Between(First.Form.Recipe, Second.Form.Recipe);
         Stops = [.. StopsOf("A", First), .. StopsOf("B", Second)];
         return true;
     }
 
     private IEnumerable<string> StopsOf(string letter, PairSide side) =>
-        side.Settings.Forecast.Events.Select(one => EventWording.Of(one, side.Settings.Forecast, Format)).Where(words => words.Stops).Select(words => $"{letter}: {words.Title} {words.Remedy}")
-            .Concat(RecipeChecker.Check(side.Settings.Recipe).Where(finding => finding.Severity == Severity.Error).Select(finding => $"{letter}: {finding.Rule} {finding.Remedy}"));
+        side.Form.Forecast.Events.Select(one => EventWording.Of(one, side.Form.Forecast, Format)).Where(words => words.Stops).Select(words => $"{letter}: {words.Title} {words.Remedy}")
+            .Concat(RecipeChecker.Check(side.Form.Recipe).Where(finding => finding.Severity == Severity.Error).Select(finding => $"{letter}: {finding.Rule} {finding.Remedy}"));
 
     private static string Address(int? id) => id?.ToString(CultureInfo.InvariantCulture) ?? "";
 }

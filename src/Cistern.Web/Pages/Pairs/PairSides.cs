@@ -4,11 +4,11 @@ namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>One plan of a pair, opened, with its forecast.</summary>
 /// <param name="Open">The plan.</param>
-/// <param name="Settings">Its current settings.</param>
-public sealed record PairSide(OpenPlan Open, PlanSettings Settings)
+/// <param name="Form">Its current settings.</param>
+public sealed record PairSide(OpenPlan Open, PlanForm Form)
 {
     /// <summary>Its name.</summary>
-    public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
+    public string Name => Open.Stored?.Name ?? Form.Recipe.Name;
 }
 
 /// <summary>Reads plans for pairs.</summary>
@@ -23,6 +23,6 @@ public sealed class PairSides(PlanFinder finder, PlanOpening opening, BaristaCon
         }
 
         var context = await opening.ContextAsync(open.State, await baristaContext.CurrentBaristaAsync(ct), ct);
-        return new PairSide(open, PlanSettings.Read(open.State, context, await baristaContext.FormatAsync(ct), []));
+        return new PairSide(open, PlanForm.Read(open.State, context, await baristaContext.FormatAsync(ct), []));
     }
 }

@@ -33,8 +33,8 @@ public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs,
             return NotFound();
         }
 
-        var forecast = side.Settings.Forecast;
-        return await pairs.PairAsync(side.Open, side.Settings.Editing.Picked, side.Name, PairPlanning.MinStaggerS(forecast, forecast), wish, ct) is { } address
+        var forecast = side.Form.Forecast;
+        return await pairs.PairAsync(side.Open, side.Form.Editing.Picked, side.Name, PairPlanning.MinStaggerS(forecast, forecast), wish, ct) is { } address
             ? Redirect(address)
             : StatusCode(StatusCodes.Status409Conflict);
     }

@@ -7,7 +7,7 @@ namespace Cistern.Web.Pages.Plan;
 /// <param name="plan">The plan's form.</param>
 /// <param name="sent">What was sent.</param>
 /// <param name="format">The barista's units.</param>
-public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat format)
+public sealed class BatchFields(PlanForm plan, SentForm sent, FigureFormat format)
 {
     private readonly Dictionary<Quantity, TypedNumber> typed = [];
 

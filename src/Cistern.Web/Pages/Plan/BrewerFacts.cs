@@ -16,13 +16,13 @@ public static class BrewerFacts
     private static IEnumerable<Fact> Ratio(PlanView plan)
     {
         // A plan whose water has been taken out has no ratio yet.
-        if (plan.Settings.Recipe.WaterG <= 0 || plan.Forecast.Totals.FinalG <= 0)
+        if (plan.Form.Recipe.WaterG <= 0 || plan.Forecast.Totals.FinalG <= 0)
         {
             yield break;
         }
 
         var ratios = Ratios.Of(plan.Forecast);
-        var doseG = plan.Settings.Recipe.Coffee.DoseG;
+        var doseG = plan.Form.Recipe.Coffee.DoseG;
         var cups = RoughMeasures.Cups(plan.Forecast.Totals.FinalG, plan.Format.Units.CupMl);
         yield return new Fact("Ratio, of water poured", FigureFormat.Ratio(ratios.Poured), $"{FigureFormat.Number(Ratios.GPerL(ratios.Poured), 0)} g/L");
         yield return new Fact("Ratio, of the drink as brewed", FigureFormat.Ratio(ratios.InTheCup), $"{plan.Format.Dose(doseG / Math.Max(0.1, cups))} for a cup of {FigureFormat.Number(plan.Format.Units.CupMl, 0)} ml");
@@ -42,15 +42,15 @@ public static class BrewerFacts
     {
         var totals = plan.Forecast.Totals;
         var format = plan.Format;
-        if (plan.Settings.Recipe.WaterG <= 0)
+        if (plan.Form.Recipe.WaterG <= 0)
         {
             yield break;
         }
 
         var outG = plan.Forecast.Cups.Where(cup => !cup.Kept).Sum(cup => cup.WaterG);
         // The parts rounded one by one would not add up, so what is kept is computed as the remainder.
-        var keptG = Told(plan.Settings.Recipe.WaterG) - Told(totals.BeverageWaterG) - Told(outG);
-        yield return new Fact("Of the water", $"{format.Water(plan.Settings.Recipe.WaterG)} poured", $"{format.Water(totals.BeverageWaterG)} in the drink, {format.Water(keptG)} kept by bed and brewer{(outG >= 0.5 ? $", {format.Water(outG)} left out of the cup" : "")}");
+        var keptG = Told(plan.Form.Recipe.WaterG) - Told(totals.BeverageWaterG) - Told(outG);
+        yield return new Fact("Of the water", $"{format.Water(plan.Form.Recipe.WaterG)} poured", $"{format.Water(totals.BeverageWaterG)} in the drink, {format.Water(keptG)} kept by bed and brewer{(outG >= 0.5 ? $", {format.Water(outG)} left out of the cup" : "")}");
 
         double Told(double g) => format.Units.MassToG(double.Parse(format.MassNumber(g, fine: false), System.Globalization.CultureInfo.InvariantCulture));
     }
@@ -73,7 +73,7 @@ public static class BrewerFacts
 
     private static IEnumerable<Fact> Tube(PlanView plan)
     {
-        var recipe = plan.Settings.Recipe;
+        var recipe = plan.Form.Recipe;
         if (recipe.Brewer.Family != BrewerFamily.TubePress || plan.Forecast.Timings.FirstOrDefault(timing => recipe.Steps[timing.Index] is Step.Press) is not { LengthS: > 0 } press)
         {
             yield break;
@@ -98,7 +98,7 @@ public static class BrewerFacts
     private static IEnumerable<Fact> PouredOff(PlanView plan)
     {
         var totals = plan.Forecast.Totals;
-        var family = plan.Settings.Recipe.Brewer.Family;
+        var family = plan.Form.Recipe.Brewer.Family;
         if (family is BrewerFamily.Jar or BrewerFamily.FrenchPress)
         {
             var keptG = totals.KeptWaterG + totals.KeptSolidsG.Sum;
@@ -123,9 +123,9 @@ public static class BrewerFacts
 
     private static IEnumerable<Fact> Last(PlanView plan)
     {
-        var caffeine = Caffeine.Of(plan.Forecast, plan.Settings.Bag is { Decaffeinated: true });
+        var caffeine = Caffeine.Of(plan.Forecast, plan.Form.Bag is { Decaffeinated: true });
         yield return new Fact("Caffeine, all of it", $"{FigureFormat.Number(caffeine.LowMg, 0)} to {FigureFormat.Number(caffeine.HighMg, 0)} mg", "an estimate, not advice");
-        var words = GrainWords.For(plan.Settings.Recipe.Grind.MedianUm).Select(word => word.Word).Take(3).ToList();
+        var words = GrainWords.For(plan.Form.Recipe.Grind.MedianUm).Select(word => word.Word).Take(3).ToList();
         if (words.Count > 0)
         {
             yield return new Fact("The grind, in words", string.Join(", ", words), "people use these words differently: see Grain sizes on the Shelf");

@@ -10,7 +10,7 @@ public sealed class CardModel(PlanOpening opening, BaristaContext baristaContext
     public string Size { get; private set; } = "a6";
 
     /// <summary>The plan.</summary>
-    public PlanSettings Plan { get; private set; } = null!;
+    public PlanForm Plan { get; private set; } = null!;
 
     /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -32,7 +32,7 @@ public sealed class CardModel(PlanOpening opening, BaristaContext baristaContext
         }
 
         Size = size == "a5" ? "a5" : "a6";
-        Plan = PlanSettings.Read(opened.Plan.State, opened.Context, await baristaContext.FormatAsync(ct), Request.Query);
+        Plan = PlanForm.Read(opened.Plan.State, opened.Context, await baristaContext.FormatAsync(ct), Request.Query);
         Format = Plan.StepFormat;
         Name = opened.Plan.Stored?.Name ?? Plan.Recipe.Name;
         return Page();

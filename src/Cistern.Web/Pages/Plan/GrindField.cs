@@ -3,7 +3,7 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>The field for the grind: a grinder's setting, or µm where none is chosen, typed as a number or as a word.</summary>
 /// <param name="plan">The plan's form.</param>
 /// <param name="sent">The submitted form.</param>
-public sealed class GrindField(PlanSettings plan, SentForm sent)
+public sealed class GrindField(PlanForm plan, SentForm sent)
 {
     /// <summary>What stands in the field.</summary>
     public string Shown => plan.Grinder is null || !plan.CanGrind ? FigureFormat.Number(plan.Recipe.Grind.MedianUm, 0) : FigureFormat.Setting(plan.Work.Plan.Picks.GrinderSetting ?? 0);

@@ -20,7 +20,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     public OpenPlan Open { get; private set; } = null!;
 
     /// <summary>The fields and what was typed into them.</summary>
-    public PlanSettings Settings => View.Settings;
+    public PlanForm Form => View.Form;
 
     /// <summary>What is shown of it.</summary>
     public PlanView View { get; private set; } = null!;
@@ -44,13 +44,13 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     public string From { get; private set; } = "";
 
     /// <summary>A message about the last press; without script it is carried over a redirect.</summary>
-    public string? Message => Settings.Answer ?? message;
+    public string? Message => Form.Answer ?? message;
 
     /// <summary>The button that goes with it, or null.</summary>
-    public (string Do, string Label)? Alternative => Settings.Alternative ?? alternative;
+    public (string Do, string Label)? Alternative => Form.Alternative ?? alternative;
 
     /// <summary>Its name.</summary>
-    public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
+    public string Name => Open.Stored?.Name ?? Form.Recipe.Name;
 
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
@@ -61,9 +61,9 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     /// <summary>What it took from the shelf by itself and still uses, in words.</summary>
     public string OwnGear => string.Join(", ", new[]
     {
-        Picked.BagId is not null && Settings.Bag?.Id == Picked.BagId ? Settings.Bag!.Name : null,
-        Picked.GrinderId is not null && Settings.Grinder?.Id == Picked.GrinderId ? Settings.Grinder!.Name : null,
-        Picked.VesselId is not null && Settings.Editing.Vessel?.Id == Picked.VesselId ? Settings.Editing.Vessel!.Name : null,
+        Picked.BagId is not null && Form.Bag?.Id == Picked.BagId ? Form.Bag!.Name : null,
+        Picked.GrinderId is not null && Form.Grinder?.Id == Picked.GrinderId ? Form.Grinder!.Name : null,
+        Picked.VesselId is not null && Form.Editing.Vessel?.Id == Picked.VesselId ? Form.Editing.Vessel!.Name : null,
     }.OfType<string>());
 
     /// <summary>An address of this plan.</summary>
@@ -105,7 +105,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
                 return await ShowAsync(went: true, ct);
             }
 
-            return (Settings.Editing.Applied.Count == 0 || await StoredAsync(request, ct)) && await SetScheduleAsync(request, ct) ? await ShowAsync(went: false, ct) : null;
+            return (Form.Editing.Applied.Count == 0 || await StoredAsync(request, ct)) && await SetScheduleAsync(request, ct) ? await ShowAsync(went: false, ct) : null;
         }, ct);
     }
 
@@ -116,13 +116,13 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     /// <summary>The plan as an open recipe file.</summary>
     public async Task<IActionResult> OnGetFileAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
-            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await finder.WithExtraMembersAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
+            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await finder.WithExtraMembersAsync(Open, Form.Recipe with { Name = Name }, ct))), "application/json", $"{Form.Recipe.Id}.json")
             : NotFound();
 
     /// <summary>The brew chart as an SVG file.</summary>
     public async Task<IActionResult> OnGetTideAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
-            ? File(Encoding.UTF8.GetBytes(BrewChart.Draw(View.Forecast, new BrewChartOptions(760) { StandsAlone = true, Labels = View.Labels })), "image/svg+xml", $"{Settings.Recipe.Id}.svg")
+            ? File(Encoding.UTF8.GetBytes(BrewChart.Draw(View.Forecast, new BrewChartOptions(760) { StandsAlone = true, Labels = View.Labels })), "image/svg+xml", $"{Form.Recipe.Id}.svg")
             : NotFound();
 
     /// <summary>Keeps the plan under a name.</summary>
@@ -143,7 +143,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
             }
 
             var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between([parent, View.Forecast], View.Format).InShort : "";
-            return await saving.SaveAsync(Open, Settings.Editing.Picked, name, what, why, request, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
+            return await saving.SaveAsync(Open, Form.Editing.Picked, name, what, why, request, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
         }, ct);
     }
 
@@ -162,22 +162,22 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
                     return NotFound();
                 }
             }
-            else if (Settings.Editing.Applied.Count > 0 && CanBeSaved() && !await StoredAsync(second, ct))
+            else if (Form.Editing.Applied.Count > 0 && CanBeSaved() && !await StoredAsync(second, ct))
             {
                 return null;
             }
 
             await ComputeAsync(ct);
             var unasked = View.Events.Any(one => one.Kind == BrewEventKind.ToTheBrim) && Request.Form.Value("brim") != "sure";
-            if (!Settings.Good || !View.CanBrew || unasked)
+            if (!Form.Good || !View.CanBrew || unasked)
             {
                 message = unasked ? "It would be full to the brim. Brew it anyway, or scale it to fit?" : null;
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
                 return Page();
             }
 
-            var recipe = await finder.WithExtraMembersAsync(Open, Settings.Recipe with { Name = Name }, ct);
-            var brew = BrewOpening.Of(Open, Settings.Editing, recipe, Settings.GrindText, baristaContext.NowMs, request.BaristaId);
+            var recipe = await finder.WithExtraMembersAsync(Open, Form.Recipe with { Name = Name }, ct);
+            var brew = BrewOpening.Of(Open, Form.Editing, recipe, Form.GrindText, baristaContext.NowMs, request.BaristaId);
             return await start.BrewAsync(brew, request, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
         }, ct);
     }
@@ -195,7 +195,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
                 return Page();
             }
 
-            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.MinStaggerS(View.Forecast, View.Forecast), request, ct) is { } address ? Goto(address) : null;
+            return await pairs.PairAsync(Open, Form.Editing.Picked, Name, PairPlanning.MinStaggerS(View.Forecast, View.Forecast), request, ct) is { } address ? Goto(address) : null;
         }, ct);
     }
 
@@ -264,10 +264,10 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     private async Task<IActionResult> ShowAsync(bool went, CancellationToken ct)
     {
         // A mere message is shown at once; a change is followed by a redirect.
-        if (!Part && Settings.Good && (went || planned || Settings.Editing.Applied.Count > 0 || Settings.Answer is null))
+        if (!Part && Form.Good && (went || planned || Form.Editing.Applied.Count > 0 || Form.Answer is null))
         {
-            TempData[nameof(Message)] = Settings.Answer;
-            TempData[nameof(Alternative)] = Settings.Alternative is { } offer ? $"{offer.Do}\n{offer.Label}" : null;
+            TempData[nameof(Message)] = Form.Answer;
+            TempData[nameof(Alternative)] = Form.Alternative is { } offer ? $"{offer.Do}\n{offer.Label}" : null;
             return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
         }
 
@@ -277,7 +277,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
             Response.Headers["HX-Replace-Url"] = $"/plan/{Open.Id}";
         }
 
-        Response.StatusCode = Part || Settings.Good ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
+        Response.StatusCode = Part || Form.Good ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
 
@@ -304,7 +304,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
         }
 
         Open = moved;
-        SetView(PlanSettings.Read(Open.State, Context, own, []), SentValues);
+        SetView(PlanForm.Read(Open.State, Context, own, []), SentValues);
         return true;
     }
 
@@ -313,7 +313,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     private async Task<bool> SetScheduleAsync(PlanRequest request, CancellationToken ct)
     {
         var typed = (Request.Form.Value("ready") ?? "").Trim();
-        if (typed == (Request.Form.Value("was.ready") ?? "").Trim() || !Settings.Good)
+        if (typed == (Request.Form.Value("was.ready") ?? "").Trim() || !Form.Good)
         {
             return true;
         }
@@ -324,7 +324,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
             return true;
         }
 
-        if (await changes.ScheduleAsync(Open, wanted.At is { } at ? baristaContext.UtcMs(at) : null, request with { Key = Settings.Editing.Applied.Count > 0 ? IdempotencyKey.Second(request.Key) : request.Key }, ct) is not { } stored)
+        if (await changes.ScheduleAsync(Open, wanted.At is { } at ? baristaContext.UtcMs(at) : null, request with { Key = Form.Editing.Applied.Count > 0 ? IdempotencyKey.Second(request.Key) : request.Key }, ct) is not { } stored)
         {
             return false;
         }
@@ -338,26 +338,26 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     /// <summary>Whether the plan could be read back after saving; says so where it could not.</summary>
     private bool CanBeSaved()
     {
-        if (Settings.Good && Settings.Editing.Picked.Problem() is { } problem)
+        if (Form.Good && Form.Editing.Picked.Problem() is { } problem)
         {
-            Settings.Problems.Add($"That cannot be saved: {problem}");
+            Form.Problems.Add($"That cannot be saved: {problem}");
         }
 
-        return Settings.Good;
+        return Form.Good;
     }
 
     /// <summary>Saves the changes.</summary>
     /// <returns>False where the plan has changed meanwhile; a change that cannot be saved is reported and changes nothing.</returns>
     private async Task<bool> StoredAsync(PlanRequest request, CancellationToken ct)
     {
-        var state = Settings.Editing.State;
+        var state = Form.Editing.State;
         if (state.Problem() is { } problem)
         {
-            Settings.Problems.Add($"That cannot be saved: {problem}");
+            Form.Problems.Add($"That cannot be saved: {problem}");
             return true;
         }
 
-        if (await changes.ChangeAsync(Open, state, string.Join(", ", Settings.Editing.Applied), request, ct) is not { } stored)
+        if (await changes.ChangeAsync(Open, state, string.Join(", ", Form.Editing.Applied), request, ct) is not { } stored)
         {
             return false;
         }
@@ -382,7 +382,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
 
     private async Task<bool> LoadAsync(string id, FormValues values, string from, CancellationToken ct)
     {
-        if (await opening.OpenAsync(id, await baristaContext.CurrentBaristaAsync(ct), values.Value("picked") is { } picked ? shelf => PlanSettings.PicksOf(picked, shelf) : null, ct) is not { } opened)
+        if (await opening.OpenAsync(id, await baristaContext.CurrentBaristaAsync(ct), values.Value("picked") is { } picked ? shelf => PlanForm.PicksOf(picked, shelf) : null, ct) is not { } opened)
         {
             return false;
         }
@@ -394,19 +394,19 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
         var state = Open.State;
         if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
         {
-            state = PlanSettings.Read(state, Context, own, QueryHelpers.ParseQuery(From)).Editing.State;
+            state = PlanForm.Read(state, Context, own, QueryHelpers.ParseQuery(From)).Editing.State;
         }
 
-        SetView(PlanSettings.Read(state, Context, own, values), values);
+        SetView(PlanForm.Read(state, Context, own, values), values);
         return true;
     }
 
     /// <summary>Shows a plan, at the submitted moment or at the end of its steep.</summary>
-    private void SetView(PlanSettings settings, FormValues values)
+    private void SetView(PlanForm form, FormValues values)
     {
-        var series = settings.Forecast.Series;
+        var series = form.Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
-        View = new PlanView(settings, at.Value ?? Core.Planning.Settings.Get(settings.Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
+        View = new PlanView(form, at.Value ?? Core.Planning.Settings.Get(form.Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
     }
 
     /// <summary>Computes everything but the brew chart and the vessel.</summary>
@@ -414,7 +414,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
     {
         var values = SentValues;
         // As it was opened there is nothing to work out twice.
-        var accepted = ReferenceEquals(Settings.Editing.State, Open.Accepted) ? View.Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
+        var accepted = ReferenceEquals(Form.Editing.State, Open.Accepted) ? View.Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : new PlanEditing(Open.Accepted, Context).Forecast;
         await View.ComputeAsync(Open, accepted, values, ReadOpenStep(), baristaContext, LastBrewsAsync(ct), ct);
@@ -435,12 +435,12 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving saving
             sent = -1;
         }
 
-        sent = Settings.RefusedStep?.Index ?? Settings.Opens ?? sent;
-        return sent < Settings.Recipe.Steps.Length ? sent : -1;
+        sent = Form.RefusedStep?.Index ?? Form.Opens ?? sent;
+        return sent < Form.Recipe.Steps.Length ? sent : -1;
     }
 
     /// <summary>The last brews of this coffee, as computed.</summary>
-    private async Task<IReadOnlyList<BrewedBefore>> LastBrewsAsync(CancellationToken ct) => Settings.Bag is { } bag ? await Before(db, bag.Name).ToListAsync(ct) : [];
+    private async Task<IReadOnlyList<BrewedBefore>> LastBrewsAsync(CancellationToken ct) => Form.Bag is { } bag ? await Before(db, bag.Name).ToListAsync(ct) : [];
 
     /// <summary>The forecast of the plan it came from, under its own conditions.</summary>
     private async Task<Forecast?> ParentForecastAsync(CancellationToken ct)

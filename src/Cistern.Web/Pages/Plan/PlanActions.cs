@@ -9,7 +9,7 @@ namespace Cistern.Web.Pages.Plan;
 public static class PlanActions
 {
     /// <summary>Carries out what was pressed or typed in a step's form, after all other fields.</summary>
-    public static void Do(PlanSettings plan, FormValues values, FigureFormat format)
+    public static void Do(PlanForm plan, FormValues values, FigureFormat format)
     {
         var parts = (values.Value("do") ?? "").Split(':');
         var index = parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number < plan.Recipe.Steps.Length ? number : -1;
@@ -74,10 +74,10 @@ public static class PlanActions
         }
     }
 
-    private static void Step(PlanSettings plan, PlanChange change, string words) => Report(plan, plan.Do(change, words));
+    private static void Step(PlanForm plan, PlanChange change, string words) => Report(plan, plan.Do(change, words));
 
     /// <summary>Reports the result of a change of steps.</summary>
-    private static PlanApplied Report(PlanSettings plan, PlanApplied applied)
+    private static PlanApplied Report(PlanForm plan, PlanApplied applied)
     {
         plan.Opens = applied.Step ?? plan.Opens;
         if (applied.Refusal == PlanRefusal.Unreadable)
@@ -91,7 +91,7 @@ public static class PlanActions
     private static double? Seconds(string[] parts) =>
         parts.Length > 2 && double.TryParse(parts[2], NumberStyles.Float, CultureInfo.InvariantCulture, out var seconds) && double.IsFinite(seconds) ? Math.Clamp(seconds, -Member.MaxStepS, Member.MaxBrewS) : null;
 
-    private static void Add(PlanSettings plan, FormValues values, int after)
+    private static void Add(PlanForm plan, FormValues values, int after)
     {
         if (Core.Recipes.Verb.Find(values.Value("verb") ?? "") is not { } verb)
         {
@@ -103,7 +103,7 @@ public static class PlanActions
     }
 
     /// <summary>Inserts a step or a gesture at the time typed.</summary>
-    private static void Put(PlanSettings plan, FormValues values)
+    private static void Put(PlanForm plan, FormValues values)
     {
         var what = values.Value("put") ?? "";
         var gesture = Gesture.Find(what);
@@ -125,7 +125,7 @@ public static class PlanActions
     }
 
     /// <summary>Inserts something, or says why that was not possible.</summary>
-    private static void PutIn(PlanSettings plan, PlanChange change, string word)
+    private static void PutIn(PlanForm plan, PlanChange change, string word)
     {
         var said = StepWording.InList(word);
         var broken = word == "break-skim-and-settle" && plan.Recipe.Steps.Any(step => step is Core.Recipes.Step.BreakCrust);
@@ -150,7 +150,7 @@ public static class PlanActions
     }
 
     /// <summary>What a gesture needs that found no place.</summary>
-    private static string WhyNoPlace(PlanSettings plan, string gesture) => gesture switch
+    private static string WhyNoPlace(PlanForm plan, string gesture) => gesture switch
     {
         "bloom" when plan.Recipe.Steps.FirstOrDefault(step => step is Core.Recipes.Step.Pour or Core.Recipes.Step.AddCoffee) is Core.Recipes.Step.Pour => "the water goes in before the coffee",
         "bloom" when plan.Recipe.Steps.OfType<Core.Recipes.Step.Pour>().FirstOrDefault() is { } first => $"the first pour, {plan.StepFormat.Mass(first.ToG)}, may be a bloom already, or it would be over before its water is in",
@@ -164,7 +164,7 @@ public static class PlanActions
     private const string SayWhen = "Say when, like 1:00.";
 
     /// <summary>Says so where something was inserted at another time than asked for.</summary>
-    private static string? Moved(PlanSettings plan, PlanChange change, int? step)
+    private static string? Moved(PlanForm plan, PlanChange change, int? step)
     {
         const double Near = 2;
         if (change is PlanChange.Put { What: "bloom", AtS: { } untilS })
@@ -177,7 +177,7 @@ public static class PlanActions
             : null;
     }
 
-    private static bool StartClock(PlanSettings plan, FormValues values)
+    private static bool StartClock(PlanForm plan, FormValues values)
     {
         var sent = values.Value("clock");
         if (sent == values.Value("was.clock") || Words<ClockStart>.Find(sent) is not { } start || start == plan.Recipe.ClockStarts)
@@ -190,7 +190,7 @@ public static class PlanActions
         return true;
     }
 
-    private static void Edit(PlanSettings plan, FormValues values, FigureFormat format)
+    private static void Edit(PlanForm plan, FormValues values, FigureFormat format)
     {
         if (!int.TryParse(values.Value("s.index"), NumberStyles.None, CultureInfo.InvariantCulture, out var index) || index >= plan.Recipe.Steps.Length)
         {
@@ -230,7 +230,7 @@ public static class PlanActions
     }
 
     /// <summary>Solves for a setting that gives a wanted figure.</summary>
-    private static void Find(PlanSettings plan, FormValues values, FigureFormat format)
+    private static void Find(PlanForm plan, FormValues values, FigureFormat format)
     {
         const string None = "This brew has no such setting, or no such figure. Choose another.";
         if (!Enum.TryParse<Setting>(values.Value("ask.setting"), out var setting) || !Enum.TryParse<Outcome>(values.Value("ask.outcome"), out var outcome)
@@ -270,7 +270,7 @@ public static class PlanActions
     }
 
     /// <summary>Solves for strength and balance together, with the dose and one setting that changes extraction.</summary>
-    private static void FindBoth(PlanSettings plan, FormValues values)
+    private static void FindBoth(PlanForm plan, FormValues values)
     {
         var tds = TypedNumber.Read(values.Value("both.tds"), 0.1, 15, "% TDS");
         var balance = TypedNumber.Read(values.Value("both.tilt"), -10, 10, "");
@@ -294,7 +294,7 @@ public static class PlanActions
         plan.Answer = applied.Refusal is null ? $"{told} give {comes}." : $"{solution.Why} The nearest: {told} give {comes}. Nothing is changed.";
     }
 
-    private static void Set(PlanSettings plan, string name, string text)
+    private static void Set(PlanForm plan, string name, string text)
     {
         if (Enum.TryParse<Setting>(name, out var setting) && Enum.IsDefined(setting) && double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value)
             && Report(plan, plan.Do(new PlanChange.Set(setting, value), null)) is { Refusal: null, Value: { } set })
@@ -304,7 +304,7 @@ public static class PlanActions
     }
 
     /// <summary>Dilutes the drink to a strength with water at the kettle's temperature.</summary>
-    private static void Dilution(PlanSettings plan, FormValues values, FigureFormat format)
+    private static void Dilution(PlanForm plan, FormValues values, FigureFormat format)
     {
         var wanted = TypedNumber.Read(values.Value("let-down.tds"), 0.2, 10, "% TDS");
         if (wanted.Value is not { } tdsPercent)

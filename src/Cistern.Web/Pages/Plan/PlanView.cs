@@ -4,12 +4,12 @@ namespace Cistern.Web.Pages.Plan;
 /// Everything that the plan page shows of a plan: figures with their bands, findings, the map, the preparation, and the current state
 /// of its forms.
 /// </summary>
-/// <param name="settings">The fields and what was typed into them.</param>
+/// <param name="form">The fields and what was typed into them.</param>
 /// <param name="atS">The moment at which the vessel is shown, s on the brew clock.</param>
-public sealed class PlanView(PlanSettings settings, double atS)
+public sealed class PlanView(PlanForm form, double atS)
 {
     /// <summary>The fields and what was typed into them.</summary>
-    public PlanSettings Settings { get; } = settings;
+    public PlanForm Form { get; } = form;
 
     /// <summary>
     /// For a brew with more time steps than this, bands, tolerances and the map's arrows, which need some sixty more runs, are
@@ -18,13 +18,13 @@ public sealed class PlanView(PlanSettings settings, double atS)
     private const int MaxMoves = 12_000;
 
     /// <summary>Formats figures for this barista.</summary>
-    public FigureFormat Format => Settings.StepFormat;
+    public FigureFormat Format => Form.StepFormat;
 
     /// <summary>Its forecast.</summary>
-    public Forecast Forecast => Settings.Forecast;
+    public Forecast Forecast => Form.Forecast;
 
     /// <summary>Words and units for its pictures.</summary>
-    public BrewChartLabels Labels => Format.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
+    public BrewChartLabels Labels => Format.Labels(StepWording.InVessel(Form.Recipe.Brewer.Family));
 
     /// <summary>The vessel cut open at that moment.</summary>
     public string VesselSvg => BrewerSection.Draw(Forecast, AtS, Labels);
@@ -132,19 +132,19 @@ public sealed class PlanView(PlanSettings settings, double atS)
     {
         // Bands and tolerances run the model about a hundred times, while this thread loads data and draws the map.
         var confidence = Heavy ? Task.FromResult((Bands, TolerancesOf)) : Task.Run(() => (Confidence.Of(Forecast), Tolerances.Of(Forecast)), ct);
-        Findings = RecipeChecker.Check(Settings.Recipe);
+        Findings = RecipeChecker.Check(Form.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];
         Accepted = accepted;
         Changed = Differences.Between([Accepted, Forecast], Format);
-        High = Heavy ? null : HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
+        High = Heavy ? null : HighPlace.Of(Forecast, Form.DialOf(Setting.MedianUm), Form.CanGrind);
         Ends = Heavy ? [] : WindowEnds.Of(Forecast);
         Map = StrengthMapView.Of(this, await brews);
-        Preparation = Preparation.Of(Forecast, Settings.Editing.Gear);
+        Preparation = Preparation.Of(Forecast, Form.Editing.Gear);
         Ready = sent.Value("ready") is { } typed && (typed.Trim() != (sent.Value("was.ready") ?? "").Trim() || open.Stored?.WantedAtMs is null)
             ? ReadyTime.Read(typed, Preparation, baristaContext)
             : open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(wantedAtMs, Preparation, baristaContext) : ReadyTime.None;
         OpenStep = openStep;
-        Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Format, []) : null);
+        Step = Form.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Form.Recipe, OpenStep, Format, []) : null);
         Ask = (sent.Value("ask.setting") ?? nameof(Setting.MedianUm), sent.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), sent.Value("ask.value") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2));
         Both = (sent.Value("both.by") ?? nameof(Setting.MedianUm), sent.Value("both.tds") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2), sent.Value("both.tilt") ?? "0");
         DilutedTo = sent.Value("let-down.tds") ?? FigureFormat.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);

@@ -32,11 +32,11 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             rows.Add(Row($"Brewed: {brew.Name}", brew.TdsPercent, brew.ExtractionYieldPercent, brew.FlavourBalance));
         }
 
-        var sensitivities = plan.Heavy ? [] : Sensitivities.Of(plan.Forecast, plan.Settings.Grinder is { } own ? Math.Abs(own.Scale.UmPerSetting * own.Step) : 10).Where(sensitivity => plan.Settings.CanGrind || sensitivity.Setting != Setting.MedianUm).ToList();
+        var sensitivities = plan.Heavy ? [] : Sensitivities.Of(plan.Forecast, plan.Form.Grinder is { } own ? Math.Abs(own.Scale.UmPerSetting * own.Step) : 10).Where(sensitivity => plan.Form.CanGrind || sensitivity.Setting != Setting.MedianUm).ToList();
         var arrows = sensitivities.ConvertAll(sensitivity => new MapArrow(sensitivity.ExtractionYieldPercent, sensitivity.TdsPercent, Words(sensitivity, plan)));
         rows.AddRange(sensitivities.Select(sensitivity => Row(Words(sensitivity, plan), sensitivity.TdsPercent, sensitivity.ExtractionYieldPercent, sensitivity.FlavourBalance)));
-        var target = plan.Settings.Recipe.Target?.TdsPercent;
-        return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300, totals.KeptGPerG(plan.Settings.Batch)), [.. arrows.Select((arrow, i) => $"{StrengthMap.Letter(i)} {arrow.Label}")], rows);
+        var target = plan.Form.Recipe.Target?.TdsPercent;
+        return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300, totals.KeptGPerG(plan.Form.Batch)), [.. arrows.Select((arrow, i) => $"{StrengthMap.Letter(i)} {arrow.Label}")], rows);
     }
 
     private static (string, string, string, string) Row(string what, double tds, double yield, double balance) =>
@@ -50,7 +50,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             Setting.DoseG => $"{plan.Format.Dose(size)} more coffee",
             Setting.WaterG => $"{plan.Format.Water(size)} more water",
             Setting.TemperatureC => $"{FigureFormat.Number(plan.Format.Units.DifferenceFromK(size), 0)} {plan.Format.TemperatureUnit} {(sensitivity.By > 0 ? "hotter" : "cooler")}",
-            Setting.MedianUm when plan.Settings.Grinder is { } grinder => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(grinder.Scale.UmPerSetting) / grinder.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
+            Setting.MedianUm when plan.Form.Grinder is { } grinder => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(grinder.Scale.UmPerSetting) / grinder.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
             Setting.MedianUm => $"{FigureFormat.Number(size, 0)} µm finer",
             Setting.SteepEndS => $"{FigureFormat.Seconds(size)} longer",
             _ => $"{FigureFormat.Number(size, 0)} more turns",

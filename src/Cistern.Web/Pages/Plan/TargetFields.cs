@@ -4,7 +4,7 @@ namespace Cistern.Web.Pages.Plan;
 public static class TargetFields
 {
     /// <summary>Reads them, a field each.</summary>
-    public static List<Field> Read(PlanSettings plan, SentForm sent)
+    public static List<Field> Read(PlanForm plan, SentForm sent)
     {
         if (sent.Pressed == "no-target")
         {

@@ -4,7 +4,7 @@ namespace Cistern.Web.Pages.Shelf;
 public sealed class ShelfModel(CisternDb db, IdempotencyStore requests, BaristaContext baristaContext) : PageModel
 {
     /// <summary>Each kind, with its things on the shelf and those removed.</summary>
-    public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows, IReadOnlyList<ShelfRow> TakenOff)> Kinds { get; private set; } = [];
+    public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows, IReadOnlyList<ShelfRow> Deleted)> Kinds { get; private set; } = [];
 
     /// <summary>What was just removed, which can be restored.</summary>
     public ShelfRow? Removed { get; private set; }

@@ -4,14 +4,14 @@ namespace Cistern.Web.Pages.Plan;
 /// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and the results into texts and findings at
 /// their fields. A field that was not touched changes nothing. The core makes the changes.
 /// </summary>
-public sealed class PlanSettings
+public sealed class PlanForm
 {
     private readonly SentForm sent;
     private readonly FigureFormat format;
     private readonly BatchFields batch;
     private readonly GrindField grind;
 
-    private PlanSettings(PlanState state, PlanContext context, FigureFormat format, FormValues values)
+    private PlanForm(PlanState state, PlanContext context, FigureFormat format, FormValues values)
     {
         Editing = new PlanEditing(state, context);
         (this.format, sent) = (format, new SentForm(values));
@@ -129,7 +129,7 @@ public sealed class PlanSettings
     /// <param name="context">What it is computed with.</param>
     /// <param name="format">The barista's units.</param>
     /// <param name="values">The submitted form; empty for the plan as it is.</param>
-    public static PlanSettings Read(PlanState state, PlanContext context, FigureFormat format, FormValues values) => new(state, context, format, values);
+    public static PlanForm Read(PlanState state, PlanContext context, FigureFormat format, FormValues values) => new(state, context, format, values);
 
     /// <summary>The picks that a form was shown with, as written by <see cref="Words(PlanPicks)"/>, without things that are not on the shelf.</summary>
     public static PlanPicks PicksOf(string shown, PlanShelf shelf)
@@ -216,7 +216,7 @@ public sealed class PlanSettings
             var id = int.TryParse(chosen, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : (int?)null;
             if (id is not null || chosen.Length == 0)
             {
-                Do(new PlanChange.Choose(pick, id), id is null ? none : Editing.Shelf.Things(pick).FirstOrDefault(thing => thing.Id == id)?.Name);
+                Do(new PlanChange.FromShelf(pick, id), id is null ? none : Editing.Shelf.Things(pick).FirstOrDefault(thing => thing.Id == id)?.Name);
             }
         }
     }
@@ -232,7 +232,7 @@ public sealed class PlanSettings
 
         foreach (var pick in new[] { PlanPick.Bag, PlanPick.Grinder, PlanPick.Vessel }.Where(pick => Work.Plan.Picks.Of(pick) is not null))
         {
-            Do(new PlanChange.Choose(pick, null), null);
+            Do(new PlanChange.FromShelf(pick, null), null);
         }
 
         Note("coffee, grind and brewer as written");
