@@ -1,10 +1,10 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>Reads values from a form or a query.</summary>
+/// <summary>Reads values from a form or a query, and answers an invalid one.</summary>
 public static class FrameForm
 {
     /// <summary>The first value under a name, or null. Line ends are normalised as browsers count them.</summary>
-    public static string? Value(this IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name)
+    public static string? Value(this FormValues values, string name)
     {
         foreach (var pair in values)
         {
@@ -18,7 +18,7 @@ public static class FrameForm
     }
 
     /// <summary>Search words under a name: at most a hundred characters, without invisible ones.</summary>
-    public static string SearchText(this IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name)
+    public static string SearchText(this FormValues values, string name)
     {
         const int Longest = 100;
         var text = values.Value(name) ?? "";
@@ -34,4 +34,11 @@ public static class FrameForm
     /// </summary>
     public static string? Changed(this IReadOnlyCollection<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name) =>
         values.Value(name) is { } text && text != values.Value("was." + name) ? text : null;
+
+    /// <summary>The page again with what was typed and what is wrong with it: 422.</summary>
+    public static PageResult Unprocessable(this PageModel page)
+    {
+        page.Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return page.Page();
+    }
 }

@@ -62,8 +62,7 @@ public sealed class AnswerModel(BlindStore store, BaristaContext baristaContext)
         Called = Called with { Problem = PlainText.Problem(Called.Text, Called.MaxLength, lines: false) };
         if (Problem is not null || Note.Problem is not null || Called.Problem is not null)
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         var codes = string.Join(' ', Picked.Select(code => code.ToString(CultureInfo.InvariantCulture)));
@@ -71,8 +70,7 @@ public sealed class AnswerModel(BlindStore store, BaristaContext baristaContext)
         if (outcome == BlindOutcome.OfSomebodyElse)
         {
             Problem = $"Taster {Taster} has answered from another device, or you answered for another taster on this one. The host can answer for you.";
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         if (outcome == BlindOutcome.Saved)

@@ -66,8 +66,7 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext ba
         Second = Second with { Problem = First.Text.Length > 0 && First.Text == Second.Text ? "A and B are the same brew. Choose another one, or leave it out." : null };
         if (count is null || What.Problem is not null || Second.Problem is not null)
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         return Redirect(await store.OpenAsync(new BlindSession

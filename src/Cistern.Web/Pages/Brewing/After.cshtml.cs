@@ -121,7 +121,7 @@ public sealed class AfterModel(CisternDb db, MeasurementStore measurements, Bari
 
         if (TypedTimes.Values.Any(typed => typed.Problem is not null))
         {
-            return Unprocessable();
+            return this.Unprocessable();
         }
 
         await store.ReceiveAsync(id, sent, (await baristaContext.BaristaAsync(ct))?.Name ?? "", ct);
@@ -159,7 +159,7 @@ public sealed class AfterModel(CisternDb db, MeasurementStore measurements, Bari
         // Both are read, so that each shows its findings; nothing is saved unless all are valid.
         if (!(WeighingForm.Read(Plan.Recipe, Request.Form, Format, TypedWeights) & ObservationForm.Read(Brew, Plan, Request.Form, Format, Typed)))
         {
-            return Unprocessable();
+            return this.Unprocessable();
         }
 
         await measurements.SaveAsync(id, WeighingForm.WeightsG(TypedWeights, Format), ObservationForm.Observed(Brew, Plan, Format, Typed), ct);
@@ -168,12 +168,6 @@ public sealed class AfterModel(CisternDb db, MeasurementStore measurements, Bari
 
     /// <summary>The name of the field for a step's actual end.</summary>
     public static string TimeName(int step) => string.Create(CultureInfo.InvariantCulture, $"ended-{step}");
-
-    private PageResult Unprocessable()
-    {
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-        return Page();
-    }
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {

@@ -177,8 +177,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
         }
 
         Problem = problem;
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-        return Page();
+        return this.Unprocessable();
     }
 
     /// <summary>Corrects a clock that was started late: the earlier of two starts counts, so another start is added.</summary>
@@ -193,8 +192,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
         if (late.Value is not { } lateS || Run.StartedAtMs is not { } startedAtMs)
         {
             Problem = late.Problem ?? "The clock does not run yet.";
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await store.ReceiveAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, RecipeChecker.AnchorIndex(Recipe), startedAtMs - (1_000 * lateS), null)], (await baristaContext.BaristaAsync(ct))?.Name ?? "", ct);
@@ -218,8 +216,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
             || (taken && releaseAtS is null && pourOffAtS is null && letDownG is null or 0))
         {
             Problem = "That answer could not be read. Nothing was changed.";
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         var said = Deviation is { } shown && shown.Deviation.Kind == kind && shown.Deviation.Step == step
@@ -262,8 +259,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
         if (!int.TryParse(Request.Form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || !Omittable.Any(one => one.Step == step))
         {
             Problem = "That step is not due yet, or cannot be omitted. Nothing was changed.";
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await store.OmitAsync(id, step, !Omittable.Contains((step, true)));
@@ -283,8 +279,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
             || StepWording.Of(Recipe, step, Format).Signs.FirstOrDefault(sign => sign.Code == code) is not { } seen)
         {
             Problem = "That sign belongs to another step. Nothing was saved.";
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await store.SignAsync(id, step, seen.Code, seen.Felt, Request.Form.Value("on") switch { "yes" => true, "no" => false, _ => null });
@@ -314,8 +309,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
         }
 
         Problem = "That was done or undone already. Nothing was changed.";
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-        return Page();
+        return this.Unprocessable();
     }
 
     /// <summary>Switches simulated instruments on or off; before the clock starts, the brew can become a rehearsal at a given speed.</summary>
@@ -333,8 +327,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
         if ((!off && hands is null) || (form.Value("bench") == "rehearse" && (speed is null || Run.ClockRuns)))
         {
             Problem = Run.ClockRuns ? "A running brew cannot become a rehearsal. Nothing was changed." : $"Choose how it is brewed, and a speed from 1 to {FastestRehearsal}. Nothing was changed.";
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         if (Brew.State == BrewState.Running)
@@ -367,8 +360,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
 
         if (!WeighingForm.Read(Recipe, Request.Form, Format, Typed))
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await measurements.SaveAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>(), ct);
@@ -391,8 +383,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
         {
             Problem = PlainText.Problem(why, 200, lines: false) ?? "Say in a word why it is abandoned, for the log.";
             Why = why;
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await store.AbandonAsync(id, why, ct);

@@ -1,5 +1,3 @@
-using Microsoft.Extensions.Primitives;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The form for what was weighed and read, other than pours; each value is checked for plausibility. An empty field means as planned.</summary>
@@ -14,7 +12,7 @@ public static class ObservationForm
 
     /// <summary>Reads the fields.</summary>
     /// <returns>Whether all are valid.</returns>
-    public static bool Read(Brew brew, Forecast plan, IEnumerable<KeyValuePair<string, StringValues>> form, FigureFormat format, Dictionary<string, TypedNumber> typed)
+    public static bool Read(Brew brew, Forecast plan, FormValues form, FigureFormat format, Dictionary<string, TypedNumber> typed)
     {
         var values = form.ToList();
         foreach (var one in All(brew, plan, format))

@@ -1,5 +1,3 @@
-using Microsoft.Extensions.Primitives;
-
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The form for weights at pours. An empty field leaves a pour as planned.</summary>
@@ -7,7 +5,7 @@ public static class WeighingForm
 {
     /// <summary>Reads the fields.</summary>
     /// <returns>Whether all are valid.</returns>
-    public static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, FigureFormat format, Dictionary<int, TypedNumber> typed)
+    public static bool Read(Recipe recipe, FormValues form, FigureFormat format, Dictionary<int, TypedNumber> typed)
     {
         var values = form.ToList();
         for (var i = 0; i < recipe.Steps.Length; i++)

@@ -58,8 +58,7 @@ public sealed class JoinModel(DeviceJoin deviceJoin, DeviceStore devices, Active
         {
             // Checked first: a code can be used once, and an invalid name must not use it up.
             Problem = Name.Length == 0 ? "Give this device a name; the owner sees it in the list." : problem;
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
@@ -79,8 +78,7 @@ public sealed class JoinModel(DeviceJoin deviceJoin, DeviceStore devices, Active
                 return Page();
             default:
                 Problem = "That is not the current code. A code works once, within five minutes.";
-                Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-                return Page();
+                return this.Unprocessable();
         }
     }
 }

@@ -50,8 +50,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, Measurem
         if (text.Length == 0 || PlainText.Problem(text, Note.MaxLength, lines: true) is not null)
         {
             Note = Note with { Text = text, Problem = PlainText.Problem(text, Note.MaxLength, lines: true) ?? "There is nothing in the note yet." };
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         Brew.Notes.Add(new LaterNote { Text = text, AtMs = baristaContext.NowMs });
@@ -70,8 +69,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, Measurem
 
         if (!WeighingForm.Read(Plan.Recipe, Request.Form, Format, Typed))
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await measurements.SaveAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>(), ct);

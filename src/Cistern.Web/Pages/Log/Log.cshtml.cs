@@ -69,8 +69,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
 
         await LoadAsync(query, null, ct);
         Name = Name with { Text = name, Problem = problem };
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-        return Page();
+        return this.Unprocessable();
     }
 
     /// <summary>Deletes a saved search.</summary>

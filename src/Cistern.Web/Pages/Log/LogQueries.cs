@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.WebUtilities;
-using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Log;
 
@@ -7,7 +6,7 @@ namespace Cistern.Web.Pages.Log;
 public static class LogQueries
 {
     /// <summary>What an address asks for.</summary>
-    public static LogQuery Of(IEnumerable<KeyValuePair<string, StringValues>> members) =>
+    public static LogQuery Of(FormValues members) =>
         LogQuery.Read(members.SelectMany(pair => pair.Value.Select(value => KeyValuePair.Create(pair.Key, value))));
 
     /// <summary>The query after a question mark.</summary>

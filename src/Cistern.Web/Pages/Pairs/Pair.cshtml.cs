@@ -61,8 +61,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
         if (read.Value is not { } staggerS)
         {
             Stagger = Stagger with { Text = stagger ?? "", Problem = read.Problem };
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await pairs.StaggerAsync(id, Math.Round(staggerS), ct);
@@ -79,8 +78,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
 
         if (Brews is null && Stops.Count > 0)
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         if (Brews is null)

@@ -62,8 +62,7 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PicturePr
             return Back(id);
         }
 
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-        return Page();
+        return this.Unprocessable();
     }
 
     /// <summary>Changes a picture's description.</summary>

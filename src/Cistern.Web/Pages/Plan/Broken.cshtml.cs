@@ -29,8 +29,7 @@ public sealed class BrokenModel(PlanRepair repair) : PageModel
         if (await repair.FindBrokenAsync(id, ct) is { } broken && !await repair.RepairAsync(broken.Stored.Id, ct))
         {
             Plan = broken;
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         return Redirect($"/plan/{Uri.EscapeDataString(id)}");

@@ -150,8 +150,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
 
     private PageResult Refused()
     {
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-        return Page();
+        return this.Unprocessable();
     }
 
     /// <summary>Deletes the measurement for a brew, which is then computed as planned again.</summary>

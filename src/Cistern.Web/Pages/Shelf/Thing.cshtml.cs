@@ -1,5 +1,3 @@
-using Microsoft.Extensions.Primitives;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Adds or changes a thing on the shelf, in the list or on a page of its own. Brews in the log are not affected.</summary>
@@ -38,7 +36,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
             ? Partial("_Row", found.Row(thing, new ShelfView(await baristaContext.FormatAsync(ct), baristaContext.Today)))
             : NotFound();
 
-    private async Task<IActionResult> HandleAsync(string kind, string id, IEnumerable<KeyValuePair<string, StringValues>>? sent, CancellationToken ct)
+    private async Task<IActionResult> HandleAsync(string kind, string id, FormValues? sent, CancellationToken ct)
     {
         New = id == "new";
         if (ShelfKinds.Find(kind) is not { } found || (!New && !int.TryParse(id, NumberStyles.None, CultureInfo.InvariantCulture, out _)))
@@ -72,8 +70,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
 
         if (!Form.Good)
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         if (New)

@@ -1,5 +1,3 @@
-using Microsoft.Extensions.Primitives;
-
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>
@@ -8,7 +6,7 @@ namespace Cistern.Web.Pages.Shelf;
 /// </summary>
 /// <param name="sent">The submitted form; null when it is first shown.</param>
 /// <param name="format">The barista's units.</param>
-public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent, FigureFormat format)
+public sealed class ThingForm(FormValues? sent, FigureFormat format)
 {
     private readonly List<Field> fields = [];
     private int? restFrom;

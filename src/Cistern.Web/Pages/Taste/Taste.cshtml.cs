@@ -103,8 +103,7 @@ public sealed class TasteModel(CisternDb db, TastingStore tastings, BaristaConte
         if (!Form.Good || NothingEntered)
         {
             await WorkOutAsync(ct);
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         await tastings.SaveAsync(id, TasterId, Form.Answers(), ct);

@@ -60,8 +60,7 @@ public sealed class FirstModel(CisternDb db, BaristaStore baristas) : PageModel
         Problem = answers && (brewer is null || Ground is not ("own" or "bought") || Has is not ("both" or "scale" or "neither")) ? "Please answer all three questions." : null;
         if (Amiss || Problem is not null)
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         var barista = new Barista { Name = Name.Text, NoScale = answers && Has == "neither", NoThermometer = answers && Has != "both", NoGrinder = answers && Ground == "bought" };

@@ -55,8 +55,7 @@ public sealed class YouModel(CisternDb db, BaristaStore store, BaristaContext ba
         if (!pins.Proves(who, Request.Cookies[Pins.Cookie]) && Wrong(who, Request.Form.Value("pin")) is { } problem)
         {
             (Chosen, Pin) = (id, Pin with { Problem = problem });
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         Become(who);
@@ -94,8 +93,7 @@ public sealed class YouModel(CisternDb db, BaristaStore store, BaristaContext ba
             return Redirect("/you#pin-title");
         }
 
-        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-        return Page();
+        return this.Unprocessable();
     }
 
     /// <summary>Adds somebody.</summary>
@@ -113,8 +111,7 @@ public sealed class YouModel(CisternDb db, BaristaStore store, BaristaContext ba
         {
             await LoadAsync(ct);
             NewName = NewName with { Text = name, Problem = problem };
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         Become(barista);
@@ -144,8 +141,7 @@ public sealed class YouModel(CisternDb db, BaristaStore store, BaristaContext ba
         if (Barista is null || cup.Value is not { } cupMl)
         {
             Cup = Cup with { Text = cup.Text, Problem = cup.Problem };
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return this.Unprocessable();
         }
 
         var volume = form.Value("volume") switch { "floz" => VolumeUnit.FluidOunce, "cup" => VolumeUnit.Cup, _ => VolumeUnit.Millilitre };
