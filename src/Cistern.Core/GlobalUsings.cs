@@ -1,11 +1,2 @@
 global using System.Collections.Immutable;
 global using System.Globalization;
-global using Cistern.Core.Brewing;
-global using Cistern.Core.Fitting;
-global using Cistern.Core.Forecasts;
-global using Cistern.Core.Physics;
-global using Cistern.Core.Planning;
-global using Cistern.Core.Readings;
-global using Cistern.Core.Recipes;
-global using Cistern.Core.Reckoning;
-global using Cistern.Core.Records;

@@ -1,5 +1,3 @@
-using Cistern.Core.Physics;
-
 namespace Cistern.Drawing;
 
 /// <summary>

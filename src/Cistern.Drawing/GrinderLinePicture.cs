@@ -1,5 +1,3 @@
-using Cistern.Core.Planning;
-
 namespace Cistern.Drawing;
 
 /// <summary>A grinder's line from settings to µm, with its band and the measurements.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Planning;
-
 namespace Cistern.Drawing;
 
 /// <summary>A pair of brews on one time axis: when each needs hands, when each is done, and when its cup can be tasted.</summary>

@@ -1,4 +1,3 @@
-using Cistern.Core.Reckoning;
 using OpenCvSharp;
 using OpenCvSharp.Aruco;
 

@@ -1,4 +1,3 @@
-using Cistern.Core.Reckoning;
 using MathNet.Numerics.Distributions;
 using OpenCvSharp;
 

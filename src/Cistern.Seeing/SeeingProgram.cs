@@ -1,5 +1,4 @@
 using System.Globalization;
-using Cistern.Core.Reckoning;
 
 namespace Cistern.Seeing;
 
