@@ -92,7 +92,6 @@ public static class Setup
         builder.Services.AddScoped<PlanForecasts>();
         builder.Services.AddScoped<BrewStore>();
         builder.Services.AddScoped<TastingStore>();
-        builder.Services.AddScoped<MeasurementStore>();
         builder.Services.AddScoped<BaristaStore>();
         builder.Services.AddSingleton<LiveReadings>();
         builder.Services.AddScoped<ReadingStore>();

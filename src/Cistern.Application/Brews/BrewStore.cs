@@ -195,6 +195,26 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return counts;
     }
 
+    /// <summary>Saves what was weighed and read, together with the brew's new facts.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="weightsG">Water in the brewer after a pour, g, by the step's index; null removes it.</param>
+    /// <param name="observed">Other observations by <see cref="ObservationNames"/>; null removes one.</param>
+    public Task MeasureAsync(int brewId, IReadOnlyDictionary<int, double?> weightsG, IReadOnlyDictionary<string, double?> observed)
+    {
+        // What the caller has read of the brew may be older than what another device saved meanwhile.
+        db.ChangeTracker.Clear();
+        return ChangeAsync(brewId, (brew, plan) =>
+        {
+            foreach (var (step, g) in weightsG)
+            {
+                Weigh(brew, step, g);
+            }
+
+            brew.Observe(observed, NowMs);
+            brew.ComputeFacts(plan);
+        });
+    }
+
     /// <summary>Records whether a step was omitted.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="step">The step.</param>
@@ -269,6 +289,23 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var taken = brew.DeviationAnswers.Where(one => one is { Taken: true, UndoneAtMs: null }).OrderBy(one => one.AtMs).ToList();
         var recipe = taken.Aggregate(brew.Planned(), (now, one) => Correction.Changed(brew.ModelOf(model).Figures(now), one.SteepEndAtS, one.PourOffAtS, one.DilutionG));
         (brew.PlannedJson, brew.PlanJson) = taken.Count > 0 ? (planned, RecipeWriter.Write(recipe)) : (null, planned);
+    }
+
+    private static void Weigh(Brew brew, int step, double? g)
+    {
+        brew.Weighings.RemoveAll(weighing => weighing.StepIndex == step && g is null);
+        if (g is not { } totalG)
+        {
+            return;
+        }
+
+        if (brew.Weighings.Find(weighing => weighing.StepIndex == step) is not { } weighing)
+        {
+            weighing = new Weighing { StepIndex = step };
+            brew.Weighings.Add(weighing);
+        }
+
+        weighing.TotalG = totalG;
     }
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();

@@ -82,6 +82,7 @@ public static class FitJson
         FitFigure.TdsPercent => "tdsPercent",
         FitFigure.DrinkG => "beverageG",
         FitFigure.DrawdownS => "drawdownS",
-        FitFigure.PressFelt or FitFigure.SlurryC => "slurryC",
+        FitFigure.SlurryC => "slurryC",
+        FitFigure.PressFelt => "pressFelt",
     };
 }

@@ -31,6 +31,6 @@ public static class ForecastFindings
             BrewEventKind.IceTooLittle => (FindingKinds.IceTooLittle, "steps"),
             BrewEventKind.DryBed => (FindingKinds.DryBed, step),
         };
-        return kind.At(place.Length == 0 ? member : $"{place}.{member}", happening.Value, happening.Limit, happening.AtS, recipe.Place.AltitudeM);
+        return kind.At(Finding.Path(place, member), happening.Value, happening.Limit, happening.AtS, recipe.Place.AltitudeM);
     }
 }

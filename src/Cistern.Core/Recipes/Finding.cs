@@ -35,6 +35,9 @@ public sealed record FindingKind(string Code, Severity Severity, string Rule, st
 /// <param name="Arguments">The arguments of its sentences.</param>
 public sealed record Finding([property: JsonIgnore] FindingKind Kind, string Place, [property: JsonIgnore] IReadOnlyList<object> Arguments)
 {
+    /// <summary>The path of a member of what is at a place.</summary>
+    public static string Path(string place, string member) => place.Length == 0 ? member : $"{place}.{member}";
+
     /// <summary>The name of its kind.</summary>
     public string Code => Kind.Code;
 

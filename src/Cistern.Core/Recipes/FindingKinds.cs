@@ -49,7 +49,7 @@ public static class FindingKinds
     public static readonly FindingKind StepExpected = Error("A step is an object with a member \"do\".", "{0}", "Put its members in braces.");
     public static readonly FindingKind UnknownVerb = Error("do must be a verb of the recipe file.", "{0}", "One of {1}.");
     public static readonly FindingKind PlanNotJson = Error("The plan must be JSON.", "something else", "Begin it again.");
-    public static readonly FindingKind OneRecipeExpected = Error("A plan is made of one recipe.", "{0}", "Give it one.");
+    public static readonly FindingKind OneRecipeExpected = Error("A plan is made of one recipe.", "{0} recipes", "Give it one.");
 
     // Rules across the members of a recipe.
     public static readonly FindingKind JarWithFilter = Error("An open jar has no filter.", "{0}", "Leave the filter out, or choose a brewer that has one.");

@@ -9,7 +9,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
     public string Place => place;
 
-    public string At(string name) => place.Length == 0 ? name : $"{place}.{name}";
+    public string At(string name) => Finding.Path(place, name);
 
     /// <summary>Reads a required number. If it is missing or invalid, adds a finding and returns NaN.</summary>
     public double Required(string name) => Number(name) ?? (Has(name) ? double.NaN : Missing(name, double.NaN));

@@ -340,6 +340,6 @@ public static class RecipeChecker
 
         private static string At(int index) => string.Create(CultureInfo.InvariantCulture, $"steps[{index}]");
 
-        private void Add(FindingKind kind, string member, params object[] arguments) => Findings.Add(kind.At(place.Length == 0 ? member : $"{place}.{member}", arguments));
+        private void Add(FindingKind kind, string member, params object[] arguments) => Findings.Add(kind.At(Finding.Path(place, member), arguments));
     }
 }

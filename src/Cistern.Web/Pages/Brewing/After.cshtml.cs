@@ -1,7 +1,7 @@
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The page after a brew: what was done compared with the plan, what was only assumed, and what was weighed.</summary>
-public sealed class AfterModel(CisternDb db, MeasurementStore measurements, BaristaContext baristaContext, BrewStore store, ForecastModel model) : PageModel
+public sealed class AfterModel(CisternDb db, BaristaContext baristaContext, BrewStore store, ForecastModel model) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext BaristaContext => baristaContext;
@@ -162,7 +162,7 @@ public sealed class AfterModel(CisternDb db, MeasurementStore measurements, Bari
             return this.Unprocessable();
         }
 
-        await measurements.SaveAsync(id, WeighingForm.WeightsG(TypedWeights, Format), ObservationForm.Observed(Brew, Plan, Format, Typed), ct);
+        await store.MeasureAsync(id, WeighingForm.WeightsG(TypedWeights, Format), ObservationForm.Observed(Brew, Plan, Format, Typed));
         return RedirectToPage(new { id });
     }
 

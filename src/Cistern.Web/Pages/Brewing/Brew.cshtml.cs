@@ -3,7 +3,7 @@ using System.Text.Json;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, MeasurementStore measurements, BaristaContext baristaContext, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
+public sealed class BrewModel(CisternDb db, BaristaContext baristaContext, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext BaristaContext => baristaContext;
@@ -363,7 +363,7 @@ public sealed class BrewModel(CisternDb db, MeasurementStore measurements, Baris
             return this.Unprocessable();
         }
 
-        await measurements.SaveAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>(), ct);
+        await store.MeasureAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>());
         return RedirectToPage(new { id });
     }
 

@@ -3,7 +3,7 @@ using Cistern.Web.Pages.Brewing;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was done and when, and how it tasted.</summary>
-public sealed class EntryModel(CisternDb db, IdempotencyStore requests, MeasurementStore measurements, BaristaContext baristaContext, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BrewStore store, BaristaContext baristaContext, ForecastModel model) : PageModel
 {
     /// <summary>The current barista and the running brews.</summary>
     public BaristaContext BaristaContext => baristaContext;
@@ -72,7 +72,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, Measurem
             return this.Unprocessable();
         }
 
-        await measurements.SaveAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>(), ct);
+        await store.MeasureAsync(id, WeighingForm.WeightsG(Typed, Format), new Dictionary<string, double?>());
         return RedirectToPage(new { id });
     }
 
